@@ -313,6 +313,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/closer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a recipe closer to its target by the figures of its own steps */
+        post: operations["computeCloser"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/compare": {
         parameters: {
             query?: never;
@@ -517,6 +534,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/mix-for-colour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Find how much of one part of a mix brings a zone closest to a colour */
+        post: operations["computeMixForColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/next-step": {
         parameters: {
             query?: never;
@@ -562,6 +596,23 @@ export interface paths {
         put?: never;
         /** Read a colour from a photo in the body, which isn't stored; `asked` in the query is the place, as JSON */
         post: operations["computePhotoColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/photo-colours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Find the few colours of a photo in the body, which isn't stored; `asked` in the query is where a reference is, as JSON */
+        post: operations["computePhotoColours"];
         delete?: never;
         options?: never;
         head?: never;
@@ -653,7 +704,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/compute/thinning": {
+    "/api/compute/stripes": {
         parameters: {
             query?: never;
             header?: never;
@@ -662,8 +713,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Find the thinning and coats of a step that bring a zone closest to a colour */
-        post: operations["computeThinning"];
+        /** Tell how thin a pot is from a stripe of it on a black-and-white card */
+        post: operations["computeStripes"];
         delete?: never;
         options?: never;
         head?: never;
@@ -701,6 +752,58 @@ export interface paths {
         post: operations["openFeed"];
         /** Turn off the calendar subscription */
         delete: operations["closeFeed"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/finishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the finishes that a recipe can begin with */
+        get: operations["listFinishes"];
+        put?: never;
+        /** Make a whole recipe of a finish for a piece, with its preparation */
+        post: operations["beginRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/finishes/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Search for finishes close to a look, each as a whole recipe; one JSON object a line, the last has the answer */
+        post: operations["searchFinishes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/finishes/wall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Show every finish that suits a piece as it would look on it, one JSON object a line */
+        post: operations["showWall"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1634,6 +1737,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{id}/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Show what an improvised step would take and how it would look; stores nothing */
+        post: operations["tryEntry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/scale": {
         parameters: {
             query?: never;
@@ -1789,6 +1909,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/techniques/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List what usually comes after each technique, the painter's own habits first */
+        get: operations["showUsualNext"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vocabulary": {
         parameters: {
             query?: never;
@@ -1822,16 +1959,18 @@ export interface components {
         AddToPotRequest: {
             add: components["schemas"]["MaterialAmount"][];
         };
-        /** @description Deviations, by key, that are to be planned from now on; into the draft of this version. */
+        /** @description Deviations, by key, that are to be planned from now on; into the draft of this version, or only tried. */
         AdoptRequest: {
             deviations: string[];
             version: number;
+            try?: boolean;
         };
-        /** @description What has been changed in the draft of the recipe. */
+        /** @description What is changed in the draft of the recipe, and what that brings about. Immutable. `findings` those that only come with it, such as what is buried by it. */
         AdoptResponse: {
             recipe: string;
             version: number;
             changes: components["schemas"]["Change"][];
+            findings: components["schemas"]["Finding"][];
         };
         /** @description What a real hygrometer measures in a place, °C and % relative humidity; in the usual one where none is named. */
         AirRequest: {
@@ -1899,6 +2038,7 @@ export interface components {
             amount: components["schemas"]["Amount"];
             volume: number;
             how: string | null;
+            isPowder: boolean;
         };
         /** @description The batch to mix: in whole measures where `measured`, else exact amounts for a scale or a steady hand. Immutable. `error` is the largest ratio error, 0 for an exact batch; `smallest` whether it is proved that no smaller one can be measured within the tolerance. */
         BatchPreview: {
@@ -1922,6 +2062,18 @@ export interface components {
         /** @description A board to go on with; nothing is stored yet. */
         BeginBoardResponse: {
             document: components["schemas"]["Board"];
+        };
+        /** @description What a recipe is begun with. */
+        BeginRequest: {
+            family: string;
+            piece: components["schemas"]["Piece"];
+            chosen?: components["schemas"]["ChosenMaterial"][];
+            context?: components["schemas"]["Context"] | null;
+        };
+        /** @description A recipe that begins with a finish, worked out; nothing is stored. */
+        Begun: {
+            document: components["schemas"]["Recipe"];
+            preview: components["schemas"]["Preview"];
         };
         /** @enum {string} */
         Bleed: "tannin" | "resin" | "dye" | "stain" | "smoke" | "silicone";
@@ -2134,6 +2286,11 @@ export interface components {
             patch: string;
             comment?: string;
         };
+        /** @description The material of a step of a finish. */
+        ChosenMaterial: {
+            step: string;
+            material: string;
+        };
         /** @description The patch that is in the recipe, why, and what it changed there; `share` the link it was chosen by, null where the painter chose. */
         ChosenPatch: {
             patch: string;
@@ -2173,6 +2330,11 @@ export interface components {
             says: string[];
             colour: string | null;
             photos: number[];
+        };
+        /** @description A recipe that is to come closer to its target. */
+        CloserRequest: {
+            document: components["schemas"]["Recipe"];
+            context?: components["schemas"]["Context"] | null;
         };
         /** @description One coat where it lies. Immutable. `wet` as laid and `stays` after wiping, both µm of wet film; `dry` in µm; `ofNormal` what stays against one normal coat of the label. */
         CoatFilm: {
@@ -2319,7 +2481,7 @@ export interface components {
             beginBy: string | null;
             stuck: string | null;
         };
-        /** @description Something to be done on a piece, and when. Immutable. `coat` of `coats`, done in several goes (`lay`, and `half` in words) where parts are turned or what was laid is wiped later; `hands` 0 the painter's, 1 a helper's; `pours` whether it takes from a pot, `setUp` minutes of it to begin with that, which then `slakes` for so many before the next stretch; `potKeeps` until when what is mixed for it does, null where that is not known; `over` when what must pass after it has passed; `tooLong` minutes by which it comes later than what is before it allows, 0 where it does not. */
+        /** @description Something to be done on a piece, and when. Immutable. `coat` of `coats`, done in several goes (`lay`, and `half` in words) where parts are turned or what was laid is wiped later; `hands` 0 the painter's, 1 a helper's; `pours` whether it takes from a pot, `setUp` minutes of it to begin with that, which then `slakes` for so many before the next stretch; `besides` minutes of the coat that go into tools and handling parts; `potKeeps` until when what is mixed for it does, null where that is not known; `over` when what must pass after it has passed; `tooLong` minutes by which it comes later than what is before it allows, 0 where it does not. */
         DayWork: {
             piece: string;
             step: string;
@@ -2331,6 +2493,7 @@ export interface components {
             hands: number;
             stretches: components["schemas"]["TimeSlot"][];
             setUp: number;
+            besides: number;
             pot: string | null;
             potKeeps: string | null;
             over: string;
@@ -2339,7 +2502,7 @@ export interface components {
             slakes: number;
             pours: boolean;
         };
-        /** @description All pieces on the bench over the days to come. Immutable. Times as they are told in the studio. `end` when all are ready, `bound` before which no plan can have them so, `complete` whether that is proved to be the best; `handsOn` minutes in all, setting up not counted. */
+        /** @description All pieces on the bench over the days to come. Immutable. Times as they are told in the studio. `end` when all are ready, `bound` before which no plan can have them so, `complete` whether that is proved to be the best; `handsOn` minutes in all, pots not counted; of them `besides` for tools and handling parts. */
         DaysPreview: {
             now: string;
             works: components["schemas"]["DayWork"][];
@@ -2350,6 +2513,7 @@ export interface components {
             bound: string | null;
             complete: boolean;
             handsOn: number;
+            besides: number;
         };
         /** @description What is other than usual, to see what would be: other hours, a helper; heated to so many °C, a fan; one more coat of a step of a piece. */
         DaysRequest: {
@@ -2391,7 +2555,7 @@ export interface components {
             drying: components["schemas"]["Forecast"] | null;
         };
         /** @enum {string} */
-        Effect: "adds" | "takes-away" | "alters" | "waits";
+        Effect: "adds" | "takes-away" | "alters" | "handles" | "waits";
         /** @description What was noted at the bench, in any order; the same again changes nothing. */
         EntriesRequest: {
             events: components["schemas"]["Event"][];
@@ -2431,7 +2595,7 @@ export interface components {
             context?: components["schemas"]["Context"] | null;
         };
         /** @enum {string} */
-        EventKind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "more" | "mix" | "insert" | "instead" | "note" | "colour" | "retract";
+        EventKind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "more" | "mix" | "insert" | "instead" | "improvised" | "otherwise" | "note" | "colour" | "retract";
         /** @description One more coat of a step of a piece on the bench. */
         ExtraCoat: {
             run: string;
@@ -2465,6 +2629,14 @@ export interface components {
             /** Format: date-time */
             since: string | null;
             address?: string | null;
+        };
+        /** @description A field of a part, such as a repair, and how near it comes in the end to the face it lies on. Immutable. `area` in m² of all such parts of all pieces; `apart` null where nothing of that face lies beside it. */
+        FieldPreview: {
+            id: string;
+            name: string;
+            face: string;
+            area: number;
+            apart: components["schemas"]["ColourDifference"] | null;
         };
         /** @enum {string} */
         FieldTest: "water" | "spirit" | "alcohol" | "thinner" | "rag" | "edge" | "tape" | "age" | "lead";
@@ -2509,8 +2681,28 @@ export interface components {
             school: string | null;
             accepted: string | null;
         };
+        /** @description A finish family, as one chooses it. */
+        Finish: {
+            key: string;
+            name: string;
+            says: string;
+            wear: string;
+            grain: string | null;
+            bare: boolean;
+            steps: components["schemas"]["FinishStep"][];
+        };
         /** @enum {string} */
         FinishKind: "bare" | "oiled" | "waxed" | "shellac" | "varnish" | "lacquer" | "paint" | "unknown";
+        /** @description A step of a finish family. */
+        FinishStep: {
+            id: string;
+            title: string;
+            role: string | null;
+        };
+        /** @description All finish families. */
+        FinishesResponse: {
+            finishes: components["schemas"]["Finish"][];
+        };
         /** @enum {string} */
         FitEdit: "moving-bare" | "fixed-bare" | "fewer-coats" | "take-off";
         /** @description One way to keep a joint running, and the gap in mm it would leave. Immutable. `enough` whether that is the least running gap or more; `stepId` for a step that would have a coat fewer. */
@@ -2548,11 +2740,29 @@ export interface components {
         };
         /** @enum {string} */
         Grain: "open" | "close" | "none";
+        /** @description What of the hands-on time of a recipe is not spent on a surface, in minutes over all coats. Immutable. `tools` to make them ready and clean them, `handling` to take up, turn and put down the parts, `acts` for steps that coat nothing: taken apart, carried, drilled, put back. */
+        HandsOnPreview: {
+            tools: number;
+            handling: number;
+            acts: number;
+        };
         /** @description How the program is: `status` "well", or "limited" where it can be read from but something is the matter, which `notes` say. */
         Health: {
             status: string;
             store: string;
             notes?: string[];
+        };
+        /** @description An improvised step, worked out where the job stands: what it takes, how it looks where it is laid, and what it would bring about. Immutable. `looks` one for each kind of face that it touches; `findings` those that only come with it. */
+        Improvised: {
+            step: components["schemas"]["StepPreview"];
+            looks: components["schemas"]["ImprovisedLook"][];
+            findings: components["schemas"]["Finding"][];
+        };
+        /** @description How some faces look with an improvised step. Immutable. `parts` their names; `before` and `zones` their look without it and with it. */
+        ImprovisedLook: {
+            parts: string[];
+            before: components["schemas"]["ZoneLook"][];
+            zones: components["schemas"]["ZoneLook"][];
         };
         /** @description One material of a mix with its full-strength colour and its share of the volume. Immutable. */
         Ingredient: {
@@ -2727,6 +2937,8 @@ export interface components {
         ListVariablesRequest: {
             document: components["schemas"]["Recipe"];
         };
+        /** @enum {string} */
+        Lively: "even" | "soft" | "broken";
         /** @description What lies on the scale now, in g; or how much more is poured onto it. */
         LoadRequest: {
             grams?: number | null;
@@ -2995,6 +3207,15 @@ export interface components {
             key: string;
             name: string;
         };
+        /** @description How near a zone comes to what is wished of it. Immutable. `apart` ΔE, or beyond 10 the distance in L*a*b*; `lighter`, `stronger` by how much it is lighter and more colourful than wished, in L* and C*. */
+        Near: {
+            zone: components["schemas"]["Zone"];
+            wished: string;
+            colour: string;
+            apart: number;
+            lighter: number;
+            stronger: number;
+        };
         /** @description The nearest that can be had where something runs out, with nothing poured off. Immutable. `error` the largest ratio error; `film` how thick its dry film is against the wanted one's, laid alike. */
         NearestPreview: {
             add: components["schemas"]["BatchLinePreview"][];
@@ -3054,6 +3275,7 @@ export interface components {
             outline: components["schemas"]["Outline"] | null;
             survey: components["schemas"]["Surveyed"];
             sanding: components["schemas"]["SandingBudget"];
+            fields: components["schemas"]["FieldPreview"][];
         };
         /** @description A patch of a board, in words. Immutable. */
         PatchCard: {
@@ -3132,6 +3354,10 @@ export interface components {
             paces: components["schemas"]["PersonalFactorList"];
             drying: components["schemas"]["PersonalFactorList"];
             amounts: components["schemas"]["PersonalFactorList"];
+        };
+        /** @description The few colours of a photo, the largest first. */
+        PhotoColours: {
+            colours: components["schemas"]["SeenColour"][];
         };
         /** @description A photo without its points. Immutable. */
         PhotoLine: {
@@ -3341,6 +3567,7 @@ export interface components {
             plan: components["schemas"]["PlanPreview"];
             cost: components["schemas"]["Cost"];
             mostCost: components["schemas"]["Cost"] | null;
+            handsOn: components["schemas"]["HandsOnPreview"];
             bought: number | null;
             findings: components["schemas"]["Finding"][];
             prep: components["schemas"]["PrepLine"][];
@@ -3374,6 +3601,41 @@ export interface components {
             version: number;
             changes: components["schemas"]["Change"][];
             leftBehind: string[];
+        };
+        /** @description A whole recipe that comes near a look. Immutable. `apart` ΔE by the shares of the zones; `contrast` ΔE within the flat; `minutes` hands-on; `sure` ΔE by which it moves at the worst; `buy` names of what is not on the shelf. */
+        Proposal: {
+            family: string;
+            name: string;
+            says: string;
+            document: components["schemas"]["Recipe"];
+            preview: components["schemas"]["Preview"];
+            stack: string;
+            zones: components["schemas"]["Near"][];
+            apart: number;
+            contrast: number;
+            minutes: number;
+            readyOn: string | null;
+            cost: number | null;
+            buy: string[];
+            risks: components["schemas"]["RiskToldOf"][];
+            sure: number;
+        };
+        /** @description What comes near a look, the best first; not `complete` where the search ran out of time. Immutable. `looks` worked out for it; `purchase` what one paint more would bring nearest; `bleached` how far the nearest finish in the wood would be, ΔE, once it is bleached once, twice, three times. */
+        Proposals: {
+            proposals: components["schemas"]["Proposal"][];
+            complete: boolean;
+            looks: number;
+            purchase: components["schemas"]["Purchasable"] | null;
+            bleached: number[];
+        };
+        /** @description A paint that, bought, would bring a look nearest: one like a material, of a colour, for a step of a finish. Immutable. `brings` how far the look is then, ΔE. */
+        Purchasable: {
+            like: string;
+            material: string;
+            colour: string;
+            finish: string;
+            step: string;
+            brings: number;
         };
         /** @description What was bought of a material: so many packs of one size, and of other sizes with it. Booked together or not at all. */
         PurchaseRequest: {
@@ -3493,6 +3755,12 @@ export interface components {
             /** Format: date-time */
             publishedAt: string;
         };
+        /** @description What moves the look of a proposal, and how far. Immutable. `step` its name, null where it is the wood; `apart` ΔE. */
+        RiskToldOf: {
+            step: string | null;
+            slip: components["schemas"]["Slip"];
+            apart: number;
+        };
         /** @description How often a step will be done where that is open: until when, how often at least, as expected and at most, and what that takes. Immutable. `until` in words, null for a step of last resort that is done once; `otherwise` the id of the step of last resort; `onlyIfNot` the id of the step it is the last resort of. Hands-on minutes and money for `least` and `most` rounds; amounts null where nothing is poured. */
         RoundsPreview: {
             until: string | null;
@@ -3538,13 +3806,14 @@ export interface components {
             size: number;
             runs: components["schemas"]["RunSummary"][];
         };
-        /** @description Words, or a colour that was seen, at a step. */
+        /** @description Words, or a colour that was seen in a zone, at a step. */
         RunNote: {
             id: string;
             at: string;
             step: string;
             text: string | null;
             colour: string | null;
+            zone: components["schemas"]["Zone"];
         };
         /** @description A photo of a run without its points; `step` at which it was taken. Immutable. */
         RunPhotoLine: {
@@ -3645,12 +3914,35 @@ export interface components {
             version: number;
             reason: string;
         };
+        /** @description One line of the answer to a search: what is nearest so far, or in the last line the answer. */
+        SearchLine: {
+            soFar: components["schemas"]["SoFar"][] | null;
+            answer: components["schemas"]["Proposals"] | null;
+        };
+        /** @description A look that is asked for. */
+        SearchRequest: {
+            piece: components["schemas"]["Piece"];
+            colours: components["schemas"]["WishedColour"][];
+            part?: string | null;
+            lively?: components["schemas"]["Lively"] | null;
+            sheen?: components["schemas"]["Sheen"] | null;
+            mayBuy?: boolean;
+            woodShows?: boolean;
+            minutes?: number | null;
+            cost?: number | null;
+            context?: components["schemas"]["Context"] | null;
+        };
         /** @description In how many sections a coat is laid and worked, so that each is still wet when it is worked. Immutable. `count` and `area` (m² at most) of sections for one pair of hands, null where none is small enough; `withHelper` how many where a helper works right behind; `mistEvery` minutes after which what was laid is misted where it must be done in one. */
         Sections: {
             count: number | null;
             area: number | null;
             withHelper: number | null;
             mistEvery: number | null;
+        };
+        /** @description One of the few colours of a picture and its share of it. Immutable. */
+        SeenColour: {
+            colour: string;
+            share: number;
         };
         /** @description What was counted, as an exact number as text; null where nothing is left. In ml or g. Days as 2026-11-25. */
         SetStockRequest: {
@@ -3738,18 +4030,37 @@ export interface components {
             usual: number;
             isCount?: boolean;
         };
-        /** @description How a zone of a part ends when a step is thinned more or less and laid more or less often, and the rung nearest the target. Immutable. */
+        /** @enum {string} */
+        Slip: "thicker" | "thinner" | "longer" | "shorter" | "thirstier";
+        /** @description A finish that comes near while the search goes on: its colours by zone. */
+        SoFar: {
+            family: string;
+            name: string;
+            colours: components["schemas"]["ZoneColour"][];
+        };
+        /** @description A recipe, the step whose mix is to be found, and the colour a zone is to have in the end: the flat where none is named. `vary` which part of the mix (its thinner, or else its last), `place` a part of the piece, or a face or field of it (the largest part). */
+        SolveMixRequest: {
+            document: components["schemas"]["Recipe"];
+            step: string;
+            target: string;
+            zone?: components["schemas"]["Zone"];
+            context?: components["schemas"]["Context"] | null;
+            vary?: number | null;
+            place?: string | null;
+        };
+        /** @description How a zone of a part ends with more or less of one part in the mix of a step, and the rung nearest the target. Immutable. `varies` the name of that part. */
         SolvePreview: {
             zone: components["schemas"]["Zone"];
             target: string;
             part: string;
+            varies: string;
             rungs: components["schemas"]["SolveRung"][];
             best: components["schemas"]["SolveRung"];
             complete: boolean;
         };
-        /** @description One thinning and number of coats, and where that ends. Immutable. `thinner` parts to one of the rest; `shares` of the parts of the mix, in its order, exact; `over` whether its label allows less. */
+        /** @description One ratio and number of coats, and where that ends. Immutable. `ratio` parts to one of the rest, `said` with the rest first; `shares` of the parts of the mix, in its order, exact; `over` whether its label allows less. */
         SolveRung: {
-            thinner: number;
+            ratio: number;
             said: string;
             shares: string[];
             coats: number;
@@ -3807,7 +4118,7 @@ export interface components {
             through: number;
             cure: number;
         };
-        /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides; `removes` µm it takes off in all, null where it takes nothing; `another` what one more coat of it would cost. */
+        /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat, of them `setUp` to make ready and clean the tool and `handling` to take up, turn and put down the parts; `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides; `removes` µm it takes off in all, null where it takes nothing; `another` what one more coat of it would cost. */
         StepPreview: {
             id: string;
             number: number;
@@ -3819,6 +4130,8 @@ export interface components {
             rounds: components["schemas"]["RoundsPreview"] | null;
             lays: number;
             handsOn: number;
+            setUp: number;
+            handling: number;
             removes: number | null;
             cost: components["schemas"]["Cost"];
             another: components["schemas"]["Cost"];
@@ -3857,6 +4170,35 @@ export interface components {
         };
         /** @enum {string} */
         StockUnit: "ml" | "g";
+        /** @description The stripes that a pot could make on a black-and-white card, and which it most likely made. Immutable. `rungs` from the thickest; `wanted` the ratio of the mix as it is written; `best` which of them, null where nothing was seen; `sure` how likely it is that one or one of its neighbours. */
+        StripeCard: {
+            rungs: components["schemas"]["StripeRung"][];
+            wanted: string;
+            best: number | null;
+            sure: number | null;
+            inWords: string;
+        };
+        /** @description What a stripe of one ratio looks like on a black-and-white card, and how likely the pot is so. Immutable. `thinner` parts to one of all the rest, `said` with the rest first; `chance` 0 to 1, null where nothing was seen; `add` how much of what brings such a pot to the ratio that is wanted, null where nothing is to be added or nobody knows how much there is. */
+        StripeRung: {
+            thinner: number;
+            said: string;
+            onBlack: string;
+            onWhite: string;
+            chance: number | null;
+            add: components["schemas"]["Amount"] | null;
+            of: string | null;
+        };
+        /** @description A mix as it is written (`of`), how much there is in the pot such as "300 ml", and what a stripe of it looks like: like one of the stripes of the answer (`looks`, from 0), or its own colours on black and on white; neither to see the stripes first. */
+        StripesRequest: {
+            materials: components["schemas"]["Material"][];
+            mixes: components["schemas"]["Mix"][];
+            of: components["schemas"]["Named"];
+            holds?: string | null;
+            onBlack?: string | null;
+            onWhite?: string | null;
+            looks?: number | null;
+            context?: components["schemas"]["Context"] | null;
+        };
         /** @description The file beside the store in which the former studio is kept. */
         StudioReplaced: {
             former: string;
@@ -3900,7 +4242,7 @@ export interface components {
             amount?: string | null;
             note?: string;
         };
-        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays on the flat after wiping, where the ground is as porous as `wipedOn` (0 closed, 0.9 bare wood; null where nothing is wiped back); `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes; `dusty` whether its dust settles on what is wet beside it. */
+        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays on the flat after wiping, where the ground is as porous as `wipedOn` (0 closed, 0.9 bare wood; null where nothing is wiped back); `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `within` where it usually is meant for, all over where empty; `byBrush` whether the way the brush is drawn changes how long it takes; `each` the minutes each part takes that is only handled; `dusty` whether its dust settles on what is wet beside it. */
         TechniqueProfile: {
             effect: components["schemas"]["Effect"];
             takesMaterial: boolean;
@@ -3920,8 +4262,10 @@ export interface components {
             wet: boolean;
             dusty: boolean;
             wipedOn: number | null;
+            within: components["schemas"]["Within"][];
+            each: number;
         };
-        /** @description A technique with its typical figures, and what of its manner changes what it leaves: how far it is taken, which way it is wiped, where it is full. Immutable. */
+        /** @description A technique with its typical figures, and what of its manner changes what it leaves: how far it is taken, which way it is wiped, where it is full, whether it can fade, is wiped, or blends several colours. Immutable. */
         TechniqueWord: {
             key: string;
             name: string;
@@ -3930,6 +4274,9 @@ export interface components {
             byHand: boolean;
             byStrokes: boolean;
             placed: boolean;
+            fades: boolean;
+            wipes: boolean;
+            blends: boolean;
         };
         /** @description A field test with the answers it can give. */
         TestWord: {
@@ -3937,21 +4284,13 @@ export interface components {
             question: string;
             answers: components["schemas"]["NamedWord"][];
         };
-        /** @description A recipe, the step whose thinning is to be found, and the colour a zone is to have in the end: the flat where none is named. */
-        ThinningRequest: {
-            document: components["schemas"]["Recipe"];
-            step: string;
-            target: string;
-            zone?: components["schemas"]["Zone"];
-            context?: components["schemas"]["Context"] | null;
-        };
         /** @description A stretch of work, in ISO 8601 with the studio's offset. Immutable. */
         TimeSlot: {
             start: string;
             end: string;
         };
         /** @enum {string} */
-        Tool: "hand" | "machine" | "plastic-scraper" | "metal-scraper" | "nylon-pad" | "steel-wool" | "bronze-brush" | "steel-brush";
+        Tool: "hand" | "machine" | "belt" | "detail" | "sanding-sponge" | "plastic-scraper" | "metal-scraper" | "nylon-pad" | "steel-wool" | "bronze-brush" | "steel-brush" | "stainless-brush" | "brush" | "artists-brush" | "foam-roller" | "felt-roller" | "rolled-laid-off" | "brush-and-roller" | "sponge" | "pad" | "dry-rag" | "damp-rag" | "gun" | "can" | "finger" | "squeegee";
         /** @enum {string} */
         Trial: "helps" | "lacks" | "stays" | "worse" | "untried";
         /** @description A remedy that has been tried: what came of it, and of one that helps the recipe as it would be, with the changes in words. Immutable. `why` says why it isn't offered; null of one that helps. */
@@ -3963,9 +4302,19 @@ export interface components {
             document: components["schemas"]["Recipe"] | null;
             changes: components["schemas"]["Change"][];
         };
+        /** @description An entry of the bench that improvises a step, to be looked at before it is laid. */
+        TryEntryRequest: {
+            event: components["schemas"]["Event"];
+        };
         /** @description The passphrase of the studio. */
         UnlockRequest: {
             passphrase: string;
+        };
+        /** @description What usually comes next. Immutable. `after` keys of techniques by that of the one before; `begin` for an empty recipe. */
+        UsualNextResponse: {
+            after: {
+                [key: string]: string[];
+            };
         };
         /** @description The error, and where it is: a JSON pointer (RFC 6901) and a sentence a painter understands. */
         Violation: {
@@ -3989,6 +4338,7 @@ export interface components {
             strokes: components["schemas"]["NamedWord"][];
             placements: components["schemas"]["NamedWord"][];
             wornPlaces: components["schemas"]["NamedWord"][];
+            within: components["schemas"]["NamedWord"][];
             aims: components["schemas"]["NamedWord"][];
             rags: components["schemas"]["NamedWord"][];
             residues: components["schemas"]["NamedWord"][];
@@ -3996,6 +4346,25 @@ export interface components {
         };
         /** @enum {string} */
         WaitUntil: "touch" | "recoat" | "through" | "cure" | "overnight" | "minutes" | "nothing";
+        /** @description A finish as it looks on a piece with its usual materials: `minutes` hands-on, `waits` hours from the first step until it is ready, null where no promise can be made; `buy` how many of its materials are not on the shelf. */
+        WallChip: {
+            family: string;
+            name: string;
+            says: string;
+            wear: components["schemas"]["Wear"];
+            stack: components["schemas"]["StackPreview"];
+            minutes: number;
+            waits: number | null;
+            cost: number | null;
+            buy: number;
+        };
+        /** @description The piece that finishes are to be shown on. */
+        WallRequest: {
+            piece: components["schemas"]["Piece"];
+            context?: components["schemas"]["Context"] | null;
+        };
+        /** @enum {string} */
+        Wear: "light" | "daily" | "hard";
         /** @description What a technique uses up besides material, and how many m² of one coat or pass one of it lasts. Immutable. Typical of general practice: a clogged sheet or a dirty rag goes less far. */
         WearsOut: {
             name: string;
@@ -4035,6 +4404,13 @@ export interface components {
             need: components["schemas"]["Amount"] | null;
             recoat: number | null;
         };
+        /** @description The colour that a zone is to have. */
+        WishedColour: {
+            zone: components["schemas"]["Zone"];
+            colour: string;
+        };
+        /** @enum {string} */
+        Within: "edges" | "recesses" | "relief" | "corners" | "handle" | "feet" | "rims";
         /** @description A coat, or a lay of one, as far as it has come. Immutable. Seconds since 1970: `started` null where that was not noted, `finished` null while it goes on, `dried` null unless somebody saw it become dry. */
         WorkDone: {
             step: string;
@@ -4307,7 +4683,7 @@ export interface components {
             /** @description When it happened by the device's clock, ISO 8601 with offset. */
             at: string;
             /** @enum {string} */
-            kind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "more" | "mix" | "insert" | "instead" | "note" | "colour" | "retract";
+            kind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "more" | "mix" | "insert" | "instead" | "improvised" | "otherwise" | "note" | "colour" | "retract";
             step?: string | null;
             coat?: number;
             lay?: number;
@@ -4327,8 +4703,22 @@ export interface components {
             retracts?: string | null;
             /** @description The step whose mix is taken (mix). */
             of?: string | null;
-            /** @description The step before which one is done once more (insert); the last if missing. */
+            /** @description The step before which one is put in (insert, improvised); the last if missing. */
             before?: string | null;
+            /** @description What is improvised: a step without an id (improvised; it gets "i-" and the id of the event) or what of the step is otherwise (otherwise), with the materials and mixes it needs. */
+            does?: {
+                /** @description As in step.schema.json. */
+                step: {
+                    [key: string]: unknown;
+                };
+                materials?: components["schemas"]["Material"][];
+                mixes?: components["schemas"]["Mix"][];
+            } | null;
+            /**
+             * @description Where a colour was seen; the flat where missing.
+             * @enum {unknown}
+             */
+            zone?: "field" | "edge" | "recess" | "pore" | null;
         };
         /** A joint that moves */
         Joint: {
@@ -4414,6 +4804,8 @@ export interface components {
             thickness?: number | null;
             /** @description What is seen of it from afar. */
             colour?: string | null;
+            /** @description The share of a sheet through which the ground shows; none where missing. */
+            open?: number | null;
         };
         /** A material */
         Material: {
@@ -4574,10 +4966,18 @@ export interface components {
             /** @description What the first film takes against one on a sealed ground; typical where missing. */
             absorption?: number | null;
             faults?: ("lifting-veneer" | "missing-veneer" | "hole" | "burn" | "stain" | "smell" | "rust" | "cracks")[] | null;
-            patches?: {
+            /** @description Places within a face that steps can be done to by themselves: repairs, boards of a top, squares. */
+            fields?: {
+                id: string;
                 name: string;
-                colour: string;
-                drinks: number;
+                /** @description The face it lies on; the first where missing. */
+                face?: string | null;
+                /** @description Of that face. */
+                share: number;
+                /** @description Where it isn't that of the part. */
+                colour?: string | null;
+                /** @description What the first film on it takes against one on a sealed ground, where it isn't as the part. */
+                drinks?: number | null;
             }[] | null;
             /** @description What field tests showed, by the key of the test; untested ones are missing. */
             tests?: {
@@ -4590,6 +4990,10 @@ export interface components {
              * @enum {unknown}
              */
             pulls?: "placed" | "open" | null;
+            /** @description m of mouldings and carving on one such part; typical of its shape where missing. */
+            mouldings?: number | null;
+            /** @description It can be closed while the rest is worked on. */
+            inside?: boolean | null;
         };
         /** A surveyed piece */
         Piece: {
@@ -4613,7 +5017,7 @@ export interface components {
             /** @constant */
             format: "inlaid-recipe";
             /** @constant */
-            version: 3;
+            version: 4;
             title: string;
             summary?: string;
             piece: components["schemas"]["Piece"];
@@ -4790,14 +5194,37 @@ export interface components {
                 /** @description Share of the ground that is to show. */
                 shows?: number | null;
             };
-            /** @description Parts by id, or one face of a part: "door:reverse". Empty or missing: the whole piece. */
+            /** @description Parts by id, one face of a part ("door:reverse"), or a field of a face ("top:face.burn"). Empty or missing: the whole piece. */
             parts?: string[];
+            /** @description Where on the faces it is meant for; all of them where missing or empty. */
+            within?: ("edges" | "recesses" | "relief" | "corners" | "handle" | "feet" | "rims")[] | null;
+            /** @description The share of that which is done; all of it where missing. */
+            share?: number | null;
+            /**
+             * @description Which share: what is bare or of another colour first, as one touches up (the usual), or here and there.
+             * @enum {unknown}
+             */
+            chosen?: "needing" | "here-and-there" | null;
+            /** @description In how many sections it is worked while it is wet, at least. */
+            sections?: number | null;
             uses?: components["schemas"]["Named"] | null;
+            /** @description Where its colour is full along the way of a blend, from 0 at the beginning to 1 at the end; 0 where missing. */
+            at?: number | null;
+            /** @description The further colours of a blend: what each is and where it is full. */
+            colours?: {
+                uses: components["schemas"]["Named"];
+                at: number;
+            }[] | null;
             coats?: number;
             /** @enum {string|null} */
             weight?: "thin" | "normal" | "heavy" | null;
             /** @description Share of the wet film left after wiping. */
             left?: number | null;
+            /**
+             * @description What it is wiped off with; a dry cloth where missing.
+             * @enum {unknown}
+             */
+            wiping?: "dry" | "damp" | "towel" | null;
             grit?: number | null;
             /** @description µm taken away. */
             depth?: number | null;
@@ -4809,7 +5236,7 @@ export interface components {
              * @description What it is done with; which ones a technique allows, the vocabulary lists.
              * @enum {unknown}
              */
-            tool?: "hand" | "machine" | "plastic-scraper" | "metal-scraper" | "nylon-pad" | "steel-wool" | "bronze-brush" | "steel-brush" | null;
+            tool?: "hand" | "machine" | "belt" | "detail" | "sanding-sponge" | "plastic-scraper" | "metal-scraper" | "nylon-pad" | "steel-wool" | "bronze-brush" | "steel-brush" | "stainless-brush" | "brush" | "artists-brush" | "foam-roller" | "felt-roller" | "rolled-laid-off" | "brush-and-roller" | "sponge" | "pad" | "dry-rag" | "damp-rag" | "gun" | "can" | "finger" | "squeegee" | null;
             /**
              * @description How far the technique is taken: how much is lifted, caught or rubbed away; the middle where missing.
              * @enum {unknown}
@@ -5589,6 +6016,39 @@ export interface operations {
             };
         };
     };
+    computeCloser: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CloserRequest"];
+            };
+        };
+        responses: {
+            /** @description Bring a recipe closer to its target by the figures of its own steps */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FixResponse"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     computeComparison: {
         parameters: {
             query?: never;
@@ -5985,6 +6445,39 @@ export interface operations {
             };
         };
     };
+    computeMixForColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SolveMixRequest"];
+            };
+        };
+        responses: {
+            /** @description Find how much of one part of a mix brings a zone closest to a colour */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SolvePreview"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     suggestNextStep: {
         parameters: {
             query?: never;
@@ -6071,6 +6564,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CorrectedColour"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computePhotoColours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/*": string;
+            };
+        };
+        responses: {
+            /** @description Find the few colours of a photo in the body, which isn't stored; `asked` in the query is where a reference is, as JSON */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoColours"];
                 };
             };
             /** @description The error, and where it is */
@@ -6249,7 +6775,7 @@ export interface operations {
             };
         };
     };
-    computeThinning: {
+    computeStripes: {
         parameters: {
             query?: never;
             header?: never;
@@ -6258,17 +6784,17 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ThinningRequest"];
+                "application/json": components["schemas"]["StripesRequest"];
             };
         };
         responses: {
-            /** @description Find the thinning and coats of a step that bring a zone closest to a colour */
+            /** @description Tell how thin a pot is from a stripe of it on a black-and-white card */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SolvePreview"];
+                    "application/json": components["schemas"]["StripeCard"];
                 };
             };
             /** @description The error, and where it is */
@@ -6393,6 +6919,134 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FeedState"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listFinishes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description List the finishes that a recipe can begin with */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FinishesResponse"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    beginRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeginRequest"];
+            };
+        };
+        responses: {
+            /** @description Make a whole recipe of a finish for a piece, with its preparation */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Begun"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    searchFinishes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SearchRequest"];
+            };
+        };
+        responses: {
+            /** @description Search for finishes close to a look, each as a whole recipe; one JSON object a line, the last has the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SearchLine"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showWall: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WallRequest"];
+            };
+        };
+        responses: {
+            /** @description Show every finish that suits a piece as it would look on it, one JSON object a line */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WallChip"];
                 };
             };
             /** @description The error, and where it is */
@@ -8546,6 +9200,41 @@ export interface operations {
             };
         };
     };
+    tryEntry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TryEntryRequest"];
+            };
+        };
+        responses: {
+            /** @description Show what an improvised step would take and how it would look; stores nothing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Improvised"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     showScale: {
         parameters: {
             query?: never;
@@ -8885,6 +9574,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Stock"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showUsualNext: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description List what usually comes after each technique, the painter's own habits first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsualNextResponse"];
                 };
             };
             /** @description The error, and where it is */

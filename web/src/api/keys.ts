@@ -5,6 +5,7 @@
 export const keys = {
   calculation: (name: string, question: string) => ['calculation', name, question],
   vocabulary: ['vocabulary'],
+  usualNext: ['usual-next'],
   settings: ['settings'],
   lock: ['lock'],
   feed: ['feed'],

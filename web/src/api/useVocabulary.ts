@@ -6,3 +6,10 @@ import { keys } from './keys';
 export function useVocabulary() {
   return useQuery({ queryKey: keys.vocabulary, queryFn: () => answer(api.GET('/api/vocabulary')), staleTime: Number.POSITIVE_INFINITY });
 }
+
+/** What usually comes after a technique, by its key: one's own habits first. */
+export function useUsualNext() {
+  return (
+    useQuery({ queryKey: keys.usualNext, queryFn: () => answer(api.GET('/api/techniques/next')), staleTime: 60_000 }).data?.after ?? {}
+  );
+}

@@ -6,6 +6,8 @@ import { Boundary } from './Boundary';
 import { Shell } from './Shell';
 
 const Book = lazy(() => import('../rooms/book/Book'));
+const NewRecipe = lazy(() => import('../rooms/begin/NewRecipe'));
+const AskForLook = lazy(() => import('../rooms/begin/AskForLook'));
 const Section = lazy(() => import('../rooms/section/Section'));
 const Mixing = lazy(() => import('../rooms/mix/Mixing'));
 const Boards = lazy(() => import('../rooms/boards/Boards'));
@@ -40,6 +42,8 @@ export function App() {
           <Route path="/look/:secret" element={<GuestLook />} />
           <Route element={<Shell />}>
             <Route path="/" element={<Book />} />
+            <Route path="/recipes/new" element={<NewRecipe />} />
+            <Route path="/recipes/new/look" element={<AskForLook />} />
             <Route path="/recipes/:id/:room?" element={<Section />} />
             <Route path="/mix" element={<Mixing />} />
             <Route path="/boards" element={<Boards />} />

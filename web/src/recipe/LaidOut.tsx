@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { StepPreview } from '../api/api';
 import { bench } from '../theme/theme';
+import { InStudio } from '../ui/InStudio';
 import { counted, percent } from '../ui/words';
 
 type Layout = NonNullable<StepPreview['layout']>;
@@ -25,7 +26,11 @@ export function LaidOut({ layout, printed = false }: { layout: Layout; printed?:
       )}
       <Box>
         {layout.covers !== null && layout.covers < 1 && <span>Covers {percent(layout.covers)} of these faces. </span>}
-        {layout.tape > 0 && <span>{layout.tape.toFixed(1)} m of tape. </span>}
+        {layout.tape > 0 && (
+          <span>
+            <InStudio>{`${layout.tape.toFixed(1)} m of tape. `}</InStudio>
+          </span>
+        )}
         {layout.sheets && (
           <span>
             {counted(layout.sheets.sheets, 'sheet', 'sheets')} needed
@@ -50,7 +55,7 @@ function OneFace({ face }: { face: Face }) {
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
       <Box>
-        <b>{title}</b> {length} × {width} mm
+        <b>{title}</b> <InStudio>{`${length} × ${width} mm`}</InStudio>
       </Box>
       {laid ? (
         <>
@@ -77,12 +82,14 @@ function OneFace({ face }: { face: Face }) {
               />
             ))}
           </svg>
-          <Box>{laid.says.join('; ')}.</Box>
+          <Box>
+            <InStudio>{`${laid.says.join('; ')}.`}</InStudio>
+          </Box>
           <Marks way="the length" at={laid.along} />
           <Marks way="the width" at={laid.across} />
         </>
       ) : (
-        <Box sx={{ color: 'error.main' }}>{face.cannot}</Box>
+        <Box sx={{ color: 'error.main' }}>{face.cannot && <InStudio>{face.cannot}</InStudio>}</Box>
       )}
     </Box>
   );
@@ -93,7 +100,7 @@ function Marks({ way, at }: { way: string; at: readonly number[] }) {
   if (at.length === 0) return null;
   return (
     <Box sx={{ fontVariantNumeric: 'tabular-nums' }}>
-      Mark {way} at {at.map((mm) => Math.round(mm)).join(', ')} mm.
+      <InStudio>{`Mark ${way} at ${at.map((mm) => Math.round(mm)).join(', ')} mm.`}</InStudio>
     </Box>
   );
 }

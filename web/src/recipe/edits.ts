@@ -10,6 +10,11 @@ export function newId(letter: string): string {
   return letter + Array.from(bytes, (b) => b.toString(36).padStart(2, '0')).join('');
 }
 
+/** The id of the step of a document that a worked out step is, or is a colour of. */
+export function documentId(id: string): string {
+  return id.split('.')[0] ?? id;
+}
+
 export function withStep(doc: Recipe, id: string, patch: Partial<Step>): Recipe {
   return { ...doc, steps: doc.steps.map((s) => (s.id === id ? tidy({ ...s, ...patch }) : s)) };
 }
@@ -75,6 +80,26 @@ export function nameOf(book: MixBook, of: Named | null | undefined): string {
   return 'nothing';
 }
 
+/** What thins a material: water where it will do, else what is carried alike; a powder is thinned with water. */
+export function thinnerOf(material: Material, shelf: readonly Material[]): Material | undefined {
+  const carrier = material.body.carrier === 'dry' ? 'water' : material.body.carrier;
+  const fits = shelf.filter((m) => m.kind === 'thinner' && m.body.carrier === carrier);
+  return fits.find((m) => m.id === 'water') ?? fits[0];
+}
+
+/** A mix of something and so many parts of thinner to one of it. */
+export function thinnedWith(thinner: Material, of: Named, name: string, parts: number): Mix {
+  return {
+    id: newId('x'),
+    name: `${name}, thinned`,
+    basis: 'volume',
+    parts: [
+      { share: '1', of },
+      { share: String(parts), of: { material: thinner.id } },
+    ],
+  };
+}
+
 /** The mixes a mix may be put into without containing itself. */
 export function usableIn(book: MixBook, mixId: string | null): Mix[] {
   const reaches = (from: string, seen: Set<string>): boolean => {
@@ -96,7 +121,7 @@ export function withoutUnused<T extends MixBook & { steps: Step[]; cleanUp?: Rec
     mixes.add(of.mix);
     for (const part of doc.mixes.find((m) => m.id === of.mix)?.parts ?? []) use(part.of);
   };
-  for (const step of doc.steps) use(step.uses);
+  for (const step of doc.steps) for (const of of [step.uses, ...(step.colours ?? []).map((c) => c.uses)]) use(of);
   return { ...doc, materials: doc.materials.filter((m) => materials.has(m.id)), mixes: doc.mixes.filter((m) => mixes.has(m.id)) };
 }
 
@@ -108,7 +133,7 @@ function tidy(step: Step): Step {
 export function emptyRecipe(title: string): Recipe {
   return {
     format: 'inlaid-recipe',
-    version: 3,
+    version: 4,
     title,
     piece: {
       name: 'Untitled piece',

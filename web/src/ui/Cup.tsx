@@ -1,5 +1,7 @@
 import type { CupPreview } from '../api/api';
 import { bench } from '../theme/theme';
+import { inStudio } from './measures';
+import { useSystem } from './useSystem';
 import { shortName } from './words';
 
 /** Water has no colour of its own; it is drawn as a pale, hatched blue-grey so that its level can be seen. */
@@ -11,6 +13,8 @@ export const clearColour = bench.clear;
  * Labels that would touch are moved apart; a fine line leads from each to its mark.
  */
 export function Cup({ cup, colours, height = 200 }: { cup: CupPreview; colours: readonly (string | null)[]; height?: number }) {
+  const system = useSystem();
+  const high = (mm: number) => inStudio(`${mm.toFixed(0)} mm`, system);
   const top = 14;
   const scale = (height - top - 10) / cup.height;
   const wide = Math.max(cup.top, cup.bottom) * scale;
@@ -34,7 +38,7 @@ export function Cup({ cup, colours, height = 200 }: { cup: CupPreview; colours: 
       height={height}
       viewBox={`0 0 ${right + 168} ${height}`}
       role="img"
-      aria-label={`${cup.name}: ${marks.map((m, i) => `mark ${i + 1}, ${m.name}, at ${m.height.toFixed(0)} mm`).join('; ')}`}
+      aria-label={`${cup.name}: ${marks.map((m, i) => `mark ${i + 1}, ${m.name}, at ${high(m.height)}`).join('; ')}`}
       style={{ maxWidth: '100%' }}
     >
       <defs>
@@ -71,7 +75,7 @@ export function Cup({ cup, colours, height = 200 }: { cup: CupPreview; colours: 
             fill="none"
           />
           <text x={right} y={labels[i]} fontSize="15" fontWeight="650" fill={bench.ink}>
-            {`${i + 1} · ${m.height.toFixed(0)} mm`}
+            {`${i + 1} · ${high(m.height)}`}
           </text>
           <text x={right} y={(labels[i] ?? 0) + 15} fontSize="14" fill={bench.ink}>
             {shortName(m.name)}

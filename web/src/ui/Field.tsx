@@ -1,6 +1,8 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useEffect, useState } from 'react';
+import { figureOf, type Kept, readMeasure, unitOf } from './measures';
+import { useSystem } from './useSystem';
 
 export type Common = { label: string; help?: string; error?: string | undefined };
 
@@ -35,7 +37,24 @@ export function TextEntry({
   );
 }
 
-/** A number with its unit; empty means "not set" where that is allowed. Nonsense stays in the field and says so. */
+type NumberProps = Common & {
+  value: number | null | undefined;
+  onChange: (value: number | null) => void;
+  unit?: string;
+  least?: number;
+  whole?: boolean;
+  emptyAllowed?: boolean;
+  placeholder?: string;
+  /** Litres in the first pack of it, for a spread "a jar". */
+  jar?: number | null;
+};
+
+const kept: readonly string[] = ['mm', 'm', 'm²', 'm²/L'];
+
+/**
+ * A number with its unit; empty means "not set" where that is allowed. Nonsense stays in the field and says so. Lengths, areas and spreads
+ * are shown as the studio measures and take whatever somebody types: "30 in", "2 ft 6", "60 sq ft a jar".
+ */
 export function NumberEntry({
   label,
   value,
@@ -47,16 +66,11 @@ export function NumberEntry({
   whole = false,
   emptyAllowed = false,
   placeholder,
-}: Common & {
-  value: number | null | undefined;
-  onChange: (value: number | null) => void;
-  unit?: string;
-  least?: number;
-  whole?: boolean;
-  emptyAllowed?: boolean;
-  placeholder?: string;
-}) {
-  const shown = value === null || value === undefined ? '' : String(value);
+  jar,
+}: NumberProps) {
+  const system = useSystem();
+  const measure = kept.includes(unit ?? '') ? (unit as Kept) : null;
+  const shown = value === null || value === undefined ? '' : measure ? figureOf(value, measure, system) : String(value);
   const [text, setText] = useState(shown);
   const [wrong, setWrong] = useState<string>();
   useEffect(() => {
@@ -64,27 +78,35 @@ export function NumberEntry({
     setWrong(undefined);
   }, [shown]);
   const commit = () => {
-    const plain = text.trim().replace(',', '.');
-    if (plain === '' && emptyAllowed) {
+    if (text === shown) return setWrong(undefined);
+    if (text.trim() === '' && emptyAllowed) {
       if (value !== null && value !== undefined) onChange(null);
       return setWrong(undefined);
     }
-    const number = Number(plain);
-    if (plain === '' || !Number.isFinite(number)) return setWrong('Enter a number');
-    if (number < least) return setWrong(`Enter ${least}${unit ? ` ${unit}` : ''} or more`);
-    if (whole && !Number.isInteger(number)) return setWrong('Enter a whole number');
+    const read = measure ? readMeasure(text, measure, system, jar ?? null) : plainNumber(text);
+    if ('wrong' in read) return setWrong(read.wrong);
+    const number = measure ? Number(read.value.toPrecision(6)) : read.value;
+    if (number < least) {
+      return setWrong(
+        `Enter ${measure ? figureOf(least, measure, system) : least}${unit ? ` ${measure ? unitOf(measure, system) : unit}` : ''} or more`,
+      );
+    }
+    if (whole && !measure && !Number.isInteger(number)) return setWrong('Enter a whole number');
     setWrong(undefined);
-    if (number !== value) onChange(number);
+    const taken = whole ? Math.round(number) : number;
+    if (taken !== value) onChange(taken);
+    else setText(shown);
   };
   const problem = wrong ?? error;
+  const said = measure ? unitOf(measure, system) : unit;
   return (
     <TextField
-      label={unit ? `${label} (${unit})` : label}
+      label={said ? `${label} (${said})` : label}
       value={text}
       error={problem !== undefined}
       helperText={problem ?? help}
       placeholder={placeholder}
-      slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: { shrink: true } }}
+      slotProps={{ htmlInput: { inputMode: measure ? 'text' : 'decimal' }, inputLabel: { shrink: true } }}
       onChange={(e) => setText(e.target.value)}
       onBlur={commit}
       onKeyDown={(e) => {
@@ -93,6 +115,11 @@ export function NumberEntry({
       }}
     />
   );
+}
+
+function plainNumber(text: string): { value: number } | { wrong: string } {
+  const value = Number(text.trim().replace(',', '.'));
+  return text.trim() === '' || !Number.isFinite(value) ? { wrong: 'Enter a number' } : { value };
 }
 
 /** A choice of a few words. */

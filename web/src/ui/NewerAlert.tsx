@@ -1,5 +1,6 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
+import { capital } from './words';
 
 /** Somebody else saved first. Nothing of what was typed is lost: it is kept over theirs, or theirs is taken. */
 export function NewerAlert({
@@ -27,8 +28,7 @@ export function NewerAlert({
         </>
       }
     >
-      {what.charAt(0).toUpperCase() + what.slice(1)} changed in another window.{' '}
-      {undo ? 'Undo brings yours back.' : 'Discarding loses the changes you made here.'}
+      {capital(what)} changed in another window. {undo ? 'Undo brings yours back.' : 'Discarding loses the changes you made here.'}
     </Alert>
   );
 }

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Remark } from '../api/api';
 import { bench } from '../theme/theme';
+import { InStudio } from './InStudio';
 
 const marks = {
   stop: { word: 'Stop', colour: bench.oxide, path: 'M2 2h14v14H2z M6 6l6 6 M12 6l-6 6' },
@@ -17,7 +18,7 @@ export function RemarkLine({ remark }: { remark: Remark }) {
         <path d={mark.path} fill="none" stroke={mark.colour} strokeWidth="1.8" strokeLinejoin="round" strokeLinecap="round" />
       </svg>
       <span>
-        <b style={{ color: mark.colour }}>{mark.word}.</b> {remark.text}
+        <b style={{ color: mark.colour }}>{mark.word}.</b> <InStudio>{remark.text}</InStudio>
       </span>
     </Box>
   );

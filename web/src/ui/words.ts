@@ -25,6 +25,16 @@ export function minutes(total: number | null | undefined): string {
   return `${Number.isInteger(days) ? days : days.toFixed(days < 10 ? 1 : 0)} days`;
 }
 
+/** What of the hands-on time is not spent on a surface; empty where there is none. */
+export function besides({ tools, handling, acts }: Preview['handsOn']): string {
+  const parts = [
+    tools > 0 && `${minutes(tools)} tools`,
+    handling > 0 && `${minutes(handling)} handling parts`,
+    acts > 0 && `${minutes(acts)} taking apart, carrying and the like`,
+  ].filter(Boolean);
+  return parts.length === 0 ? '' : `Of it ${parts.join(', ')}`;
+}
+
 /** µm to two figures: films are no more even than that. */
 export function microns(value: number): string {
   if (value > 0 && value < 1) return 'under 1 µm';
@@ -117,4 +127,9 @@ export function shortName(name: string): string {
 /** Six hexadecimal digits after a #. */
 export function isColour(text: string): boolean {
   return /^#[0-9a-f]{6}$/i.test(text);
+}
+
+/** Words as they begin a line. */
+export function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -10,8 +10,31 @@ export const texts: readonly RoomHelp[] = [
       'Add a part from the shapes and enter its measurements. Faces and areas follow, and every amount follows from them.',
       'Do not guess an old finish. Enter the results of the field tests; the page identifies the finish, or names the test ' +
         'that helps most.',
+      'Repairs and fields are places of their own: steps can be for them, and their look is compared with the rest.',
       'Drawers and doors have a clearance. The page tracks how much of it each coat takes.',
       'The preparation is on the right, each line with its reason. Add one line or all of them to the recipe.',
+    ],
+  },
+  {
+    at: /^\/recipes\/new\/look$/,
+    name: 'From a look',
+    for: 'From a look to whole recipes that are close to it.',
+    lines: [
+      'Give the flat areas a colour, and edges, recesses and pores where they are to differ: typed, from a photo, or from a board.',
+      'Of a photo the few colours in it are shown; press the place each is for. “Ring” reads one spot, corrected by white paper or ' +
+        'a grey card.',
+      'Each proposal is a whole recipe with its preparation. Slide between it and the look wanted; zones say in words how near they come.',
+      '“If the glaze is left twice as long …” is what could go wrong. Of recipes that look the same the surest comes first.',
+    ],
+  },
+  {
+    at: /^\/recipes\/new$/,
+    name: 'New recipe',
+    for: 'A wall of finishes, painted on the wood you choose.',
+    lines: [
+      'Choose the wood, what is on it now, and the wear it has to stand: only finishes that suit are shown.',
+      'Press one: it becomes a whole recipe, with the preparation this wood needs and a clear coat where the finish needs one.',
+      '“From a look or a photo” goes the other way: from what you want to see to the recipe.',
     ],
   },
   {
@@ -19,8 +42,9 @@ export const texts: readonly RoomHelp[] = [
     name: 'Section',
     for: 'A recipe in cross-section: bare wood at the bottom, the last coat on top.',
     lines: [
-      'Select a step to edit it on the right. “+ above” adds a step. Drag, or press Alt with the arrows, to move one. Delete ' +
+      'Select a step to edit it on the right. “Add above” adds a step. Drag, or press Alt with the arrows, to move one. Delete ' +
         'removes it; undo is unlimited.',
+      'A step can be for some parts, edges or recesses only, or for a share of them: a touch-up takes a tenth of the paint and the time.',
       'The preview shows flat areas, edges, recesses and pores after each step. Hold b for the step before, t for the target.',
       'Enter a ratio the way you write it: 1:3, 25 %, 40 ml to a litre. If it can mean two things, you choose.',
       'Findings show what will go wrong, the most serious first, each with a fix.',
@@ -35,6 +59,7 @@ export const texts: readonly RoomHelp[] = [
       'Enter the ingredients and the ratio, and how much you want, or how much you have of one of them.',
       'The cup has a mark for each pour. If your measures can’t be that exact, you see the nearest whole measures and the difference.',
       'Correct a pot with the smallest addition, use up leftovers, make a strength ladder, match a colour, or pour on a scale.',
+      'Nobody measured? Paint a stripe on a black-and-white card: the page says the ratio and what to add.',
     ],
   },
   {
@@ -55,7 +80,7 @@ export const texts: readonly RoomHelp[] = [
       'Put a recipe on the bench. Enter its place, the earliest start and the day it is due.',
       'Your next tasks are at the top, each day with its free time below. Drying overnight follows the climate of the place.',
       'See what a helper, a Saturday, heat, a fan or one more coat would change. Nothing of that is saved.',
-      '“At the bench” opens a job one step at a time, for wet gloves.',
+      '“Bench” opens a job one step at a time, for wet gloves.',
     ],
   },
   {
@@ -63,10 +88,12 @@ export const texts: readonly RoomHelp[] = [
     name: 'Bench',
     for: 'One step at a time, large enough for a wet glove.',
     lines: [
-      'Space starts a step and marks it done. u undoes, n adds a note, c changes the plan, x skips the step, r logs a coat ' +
-        'that is ready to recoat.',
+      'Space starts a step and marks it done. u undoes, n adds a note, e is for something else, c changes the plan, x skips the ' +
+        'step, r logs a coat that is ready to recoat.',
       'Press “Ready to recoat” only if you saw the coat get dry: your drying times are learned from it. If you find it dry in' +
         ' the morning, don’t press it.',
+      'Something else: choose what, where and with what. You see its look and amount before you apply it, and the recipe can ' +
+        'take it later.',
       'After each pass of a repeated step you answer: done, or once more.',
       'The bench works offline. Entries wait on this device and sync when you are back online.',
     ],

@@ -70,7 +70,8 @@ const placed = (way: string) => (seed: number, x: number, y: number) =>
   5 * chance(seed, x, y);
 
 function fieldOf(spread: Spread, way: string, wornPlaces: readonly WornPlace[]) {
-  const of = { strokes, crossed, points, patches, motifs, stripes, worn: worn(wornPlaces), placed: placed(way) };
+  const named = way.startsWith('at ') ? (way.slice(3).split(' ') as WornPlace[]) : wornPlaces;
+  const of = { strokes, crossed, points, patches, motifs, stripes, worn: worn(named), placed: placed(way) };
   return of[spread];
 }
 

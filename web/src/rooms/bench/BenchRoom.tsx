@@ -6,8 +6,9 @@ import { useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { answer, api } from '../../api/api';
 import { keys } from '../../api/keys';
-import { useVocabulary } from '../../api/useVocabulary';
+import { useUsualNext, useVocabulary } from '../../api/useVocabulary';
 import { newEvent } from '../../log/newEvent';
+import { documentId } from '../../recipe/edits';
 import { bench } from '../../theme/theme';
 import { Failed, Loading } from '../../ui/Notice';
 import { isTyping } from '../../ui/typing';
@@ -17,8 +18,11 @@ import { ChangeSheet } from './ChangeSheet';
 import { say, useAwake, useComfort } from './comfort';
 import { keyOf } from './fold';
 import { hintsOf } from './hints';
+import { type Change, type Said, withPending } from './improvise';
 import { NoteSheet } from './NoteSheet';
+import { OtherwiseSheet } from './OtherwiseSheet';
 import { progress, toBeJudged } from './progress';
+import { SomethingElse } from './SomethingElse';
 import { timersOf } from './timers';
 import { useRun } from './useRun';
 import { useWorker } from './useWorker';
@@ -37,13 +41,16 @@ export default function BenchRoom() {
   const id = useParams().id ?? '';
   const { run, pending, note, offline, refused, discardRefused, problem, kept } = useRun(id);
   const vocabulary = useVocabulary();
+  useUsualNext(); // known before “Something else” opens, so that nothing moves under a finger
   const [comfort, setComfort] = useComfort();
   const [writing, setWriting] = useState(false);
   const [changing, setChanging] = useState(false);
   const [first, setFirst] = useState<string | null>(null);
   const [now, setNow] = useState(() => Date.now() / 1000);
-  const document = run.data?.document;
-  const shape = JSON.stringify(document?.steps.map((s) => [s.id, s.coats, s.uses]));
+  const job = run.data && withPending(run.data, pending);
+  const document = job?.document;
+  const [other, setOther] = useState<Partial<Said> | 'otherwise' | null>(null);
+  const shape = JSON.stringify(run.data?.document.steps.map((s) => [s.id, s.coats, s.uses, s.share, s.hand, s.tool]));
   const preview = useQuery({
     queryKey: keys.job(id, 'calculation', shape), // another recipe than planned, once something was changed at the bench
     placeholderData: keepPreviousData,
@@ -57,7 +64,7 @@ export default function BenchRoom() {
     return () => window.clearInterval(tick);
   }, []);
 
-  const state = run.data ? progress(run.data, pending) : nothing;
+  const state = job ? progress(job, pending) : nothing;
   const { done, acts, last } = state;
   const next = acts.findIndex((a) => !done.get(keyOf(a))?.finished);
   const chosen = acts.findIndex((a) => keyOf(a) === first && !done.get(keyOf(a))?.finished);
@@ -86,6 +93,7 @@ export default function BenchRoom() {
     x: skip,
     n: () => setWriting(true),
     c: () => setChanging(true),
+    e: () => setOther({}),
     o: instead,
     y: () => judge('passed'),
     m: () => judge('again'),
@@ -111,8 +119,17 @@ export default function BenchRoom() {
 
   if (run.error && !run.data) return <Failed error={run.error} retry={() => void run.refetch()} />;
   if (!run.data || !preview.data || !document) return <Loading what="the bench" />;
+  const step = act && document.steps.find((s) => s.id === documentId(act.step));
+  const lastDone =
+    document.steps.findLast((s) => acts.some((a) => documentId(a.step) === s.id && done.get(keyOf(a))?.finished))?.technique ?? null;
+  const decide = (change: Change) => {
+    note({ ...newEvent(change.kind, { coat: 1, lay: 1, ...act, step: change.step ?? act?.step ?? '' }), ...change });
+    setFirst(null);
+    setChanging(false);
+    setOther(null);
+  };
   const judgedStep = preview.data.preview.steps.find((s) => s.id === judged?.round.step);
-  const big = { minHeight: 76, fontSize: 22, flex: '1 1 118px', px: 1 } as const;
+  const big = { minHeight: 76, fontSize: 22, flex: '1 1 118px', px: 1, lineHeight: 1.15 } as const;
   return (
     <Box
       sx={{
@@ -195,7 +212,7 @@ export default function BenchRoom() {
         </Box>
       )}
       <Box sx={{ flex: 1 }}>
-        {act && worked ? (
+        {act ? (
           <BenchStep act={act} document={document} worked={worked} preview={preview.data.preview} vocabulary={vocabulary.data} />
         ) : (
           <Box component="h1" data-testid="act" sx={{ fontFamily: 'h1.fontFamily', fontSize: 42 }}>
@@ -228,6 +245,9 @@ export default function BenchRoom() {
         <Button variant="outlined" color="inherit" onClick={() => setWriting(true)} aria-keyshortcuts="n" sx={big}>
           Note
         </Button>
+        <Button variant="outlined" color="inherit" onClick={() => setOther({})} aria-keyshortcuts="e" sx={big}>
+          Something else
+        </Button>
         {act && (
           <Button variant="outlined" color="inherit" onClick={() => setChanging(true)} aria-keyshortcuts="c" sx={big}>
             Change plan
@@ -246,17 +266,38 @@ export default function BenchRoom() {
           done={done}
           document={document}
           worked={preview.data.preview.steps}
+          vocabulary={vocabulary.data}
           offline={offline}
           onFirst={(a) => {
             setFirst(keyOf(a));
             setChanging(false);
           }}
-          onChange={(change) => {
-            note({ ...newEvent(change.kind, { ...act, step: change.step ?? act.step }), ...change });
-            setFirst(null);
+          onChange={decide}
+          onElse={(known) => {
             setChanging(false);
+            setOther(known ?? {});
+          }}
+          onOtherwise={() => {
+            setChanging(false);
+            setOther('otherwise');
           }}
           onClose={() => setChanging(false)}
+        />
+      )}
+      {other === 'otherwise' && step && vocabulary.data && (
+        <OtherwiseSheet step={step} vocabulary={vocabulary.data} onChange={decide} onClose={() => setOther(null)} />
+      )}
+      {other !== null && other !== 'otherwise' && vocabulary.data && (
+        <SomethingElse
+          run={id}
+          document={document}
+          vocabulary={vocabulary.data}
+          before={act ? documentId(act.step) : null}
+          after={lastDone}
+          offline={offline}
+          known={other}
+          onChange={decide}
+          onClose={() => setOther(null)}
         />
       )}
       {writing && noted && (

@@ -3,57 +3,72 @@ import type { Preview, Recipe, StepPreview, Vocabulary } from '../../api/api';
 import { Making } from '../../mix/Making';
 import { coatsOf, mixOf } from '../../mix/mixes';
 import { OnShelf } from '../../mix/OnShelf';
+import { BlendColours, coloursOf } from '../../recipe/BlendColours';
+import { documentId } from '../../recipe/edits';
 import { FaceCanvas } from '../../recipe/face/FaceCanvas';
 import { useReady } from '../../recipe/face/useReady';
 import { LaidOut } from '../../recipe/LaidOut';
+import { howWords, placeWords } from '../../recipe/placeWords';
 import { bench } from '../../theme/theme';
 import { Cup } from '../../ui/Cup';
+import { areaWords } from '../../ui/measures';
+import { useSystem } from '../../ui/useSystem';
 import { minutes, withDeferring } from '../../ui/words';
 import type { Act } from './progress';
 
 type Props = {
   act: Act;
   document: Recipe;
-  worked: StepPreview;
+  /** Missing while it was only noted on this device. */
+  worked: StepPreview | undefined;
   preview: Preview;
   vocabulary: Vocabulary | undefined;
 };
 
-const along: Record<string, string> = { along: 'along the grain', across: 'across the grain', any: 'any direction' };
-
 /** What is to be done, with what, and how it will look when it is right. */
 export function BenchStep({ act, document, worked, preview, vocabulary }: Props) {
-  const step = document.steps.find((s) => s.id === act.step);
+  const system = useSystem();
+  const step = document.steps.find((s) => s.id === documentId(act.step));
   const stack = preview.stacks.find((s) => s.look.after.some((a) => a.stepId === act.step));
   const ready = useReady(document, stack);
-  const at = stack?.look.after.findIndex((a) => a.stepId === act.step) ?? -1;
+  const at = stack?.look.after.findLastIndex((a) => a.stepId !== null && documentId(a.stepId) === act.step) ?? -1;
   const technique = vocabulary?.techniques.find((t) => t.key === step?.technique);
-  const tool = vocabulary?.tools.find((t) => t.key === (step?.tool ?? technique?.profile.tools[0]))?.name;
-  const how = [tool, step?.strokes ? along[step.strokes] : null].filter(Boolean).join(', ');
-  const mix = act.pours ? mixOf(worked.pour, act.coat) : null;
+  const how = step && vocabulary ? howWords(step, worked, vocabulary) : '';
+  const where = step && vocabulary ? placeWords(step, vocabulary) : '';
+  const mix = act.pours && worked ? mixOf(worked.pour, act.coat) : null;
+  const name = worked?.name ?? (step?.title || technique?.name) ?? '';
+  const coats = worked?.coats ?? step?.coats ?? 1;
+  const colours = coloursOf(step, preview.steps);
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) 320px' }, gap: 2.5, alignItems: 'start' }}>
       <Box sx={{ fontSize: 21, lineHeight: 1.35, display: 'grid', gap: 1 }}>
         <Box component="h1" data-testid="act" sx={{ fontFamily: 'h1.fontFamily', fontSize: { xs: 32, sm: 42 }, lineHeight: 1.1, m: 0 }}>
-          {worked.name}
-          {Math.max(worked.coats, act.coat) > 1 && `, ${act.coat}${step?.repeat ? ', repeated as needed' : ` of ${worked.coats}`}`}
+          {name}
+          {Math.max(coats, act.coat) > 1 && `, ${act.coat}${step?.repeat ? ', repeated as needed' : ` of ${coats}`}`}
           {act.half && `: ${act.half}`}
         </Box>
         <Box>
-          {technique?.does} {minutes(act.minutes)}
+          {technique?.does} {act.minutes > 0 && minutes(act.minutes)}
           {step?.grit ? `, grit ${step.grit}` : ''}
           {step?.dwell && act.lay === 1 ? `; dwell ${minutes(step.dwell)}` : ''}.
         </Box>
-        {how && <Box>With: {how}.</Box>}
-        {worked.order.length > 1 && <Box>{worked.order.join(' → ')}</Box>}
-        {worked.sections && worked.sections.count !== null && worked.sections.count > 1 && worked.sections.area !== null && (
-          <Box>
-            Work in <b>{worked.sections.count} sections</b>, {(Math.floor(100 * worked.sections.area) / 100).toFixed(2)} m² each or less.
+        {how && <Box sx={{ fontSize: 26, fontWeight: 650 }}>{how}</Box>}
+        {where && (
+          <Box data-testid="where" sx={{ fontSize: 26, fontWeight: 650 }}>
+            {where}
           </Box>
         )}
-        {worked.pour && mix && (
+        {!worked && <Box>Noted on this device: worked out when the program answers.</Box>}
+        {worked && worked.order.length > 1 && <Box>{worked.order.join(' → ')}</Box>}
+        {worked?.sections && worked.sections.count !== null && worked.sections.count > 1 && worked.sections.area !== null && (
           <Box>
-            {mix.batch.lines.map((l) => (
+            Work in <b>{worked.sections.count} sections</b>, {areaWords(Math.floor(100 * worked.sections.area) / 100, system)} each or less.
+          </Box>
+        )}
+        {worked?.pour && mix && (
+          <Box>
+            {step && <BlendColours step={step} colours={colours} size={26} />}
+            {(colours.length > 0 ? [] : mix.batch.lines).map((l) => (
               <Box key={l.materialId} sx={{ fontSize: 26 }}>
                 <b>{l.how ?? l.amount.text}</b> {l.name}
               </Box>
@@ -71,9 +86,9 @@ export function BenchStep({ act, document, worked, preview, vocabulary }: Props)
             <Making steps={worked.pour.making} />
           </Box>
         )}
-        {worked.layout && <LaidOut layout={worked.layout} />}
+        {worked?.layout && <LaidOut layout={worked.layout} />}
         {step?.note && <Box sx={{ fontStyle: 'italic' }}>{step.note}</Box>}
-        {withDeferring(worked.cautions).map((c) => (
+        {withDeferring(worked?.cautions ?? []).map((c) => (
           <Box key={c} sx={{ borderLeft: '6px solid', pl: 1.5 }}>
             <b>Caution.</b> {c}
           </Box>
@@ -87,7 +102,7 @@ export function BenchStep({ act, document, worked, preview, vocabulary }: Props)
         )}
         {ready && at > 0 && (
           <Box>
-            <FaceCanvas ready={ready} at={at} eyes="usual" label={`Preview after ${worked.name}`} />
+            <FaceCanvas ready={ready} at={at} eyes="usual" label={`Preview after ${name}`} />
             <Box sx={{ fontSize: 16 }}>Expected result when dry</Box>
           </Box>
         )}

@@ -4,12 +4,11 @@ import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
-import type { Preview, Recipe } from '../../api/api';
+import type { Preview, Recipe, Vocabulary } from '../../api/api';
 import { type Done, keyOf } from './fold';
+import type { Change, Said } from './improvise';
 import type { Act } from './progress';
-import type { Event } from './queue';
 
-type Change = Pick<Event, 'kind' | 'step' | 'of' | 'before' | 'coat'>;
 type Way = 'first' | 'insert' | 'mix';
 
 type Props = {
@@ -18,9 +17,13 @@ type Props = {
   done: ReadonlyMap<string, Done>;
   document: Recipe;
   worked: Preview['steps'];
+  vocabulary: Vocabulary | undefined;
   offline: boolean;
   onFirst: (act: Act) => void;
   onChange: (change: Change) => void;
+  /** Something nobody planned: asked for in a sheet of its own, with what is known of it already. */
+  onElse: (known?: Partial<Said>) => void;
+  onOtherwise: () => void;
   onClose: () => void;
 };
 
@@ -30,17 +33,34 @@ const big = { minHeight: 64, fontSize: 20, justifyContent: 'flex-start', textAli
  * For whoever has changed their mind: another step first, a coat more, a step once more, another mix; one press each, and undone as
  * anything else.
  */
-export function ChangeSheet({ act, acts, done, document, worked, offline, onFirst, onChange, onClose }: Props) {
+export function ChangeSheet({
+  act,
+  acts,
+  done,
+  document,
+  worked,
+  vocabulary,
+  offline,
+  onFirst,
+  onChange,
+  onElse,
+  onOtherwise,
+  onClose,
+}: Props) {
   const [way, setWay] = useState<Way | null>(null);
   const step = document.steps.find((s) => s.id === act.step);
-  const nameOf = (id: string) => worked.find((w) => w.id === id)?.name ?? id;
+  const ofDocument = (id: string) => document.steps.find((s) => s.id === id);
+  const techniqueOf = (id: string) => vocabulary?.techniques.find((t) => t.key === ofDocument(id)?.technique);
+  // What was only noted on this device is not worked out yet.
+  const nameOf = (id: string) => worked.find((w) => w.id === id)?.name ?? (ofDocument(id)?.title || (techniqueOf(id)?.name ?? id));
+  const effectOf = (id: string) => worked.find((w) => w.id === id)?.effect ?? techniqueOf(id)?.profile.effect;
   const open = acts.filter((a) => a.step !== act.step && !done.get(keyOf(a))?.started && !done.get(keyOf(a))?.finished);
   const others = open.filter((a, i) => open.findIndex((b) => b.step === a.step) === i);
   const before = document.steps.slice(
     0,
     document.steps.findIndex((s) => s.id === act.step),
   );
-  const laid = [...before].reverse().find((s) => worked.find((w) => w.id === s.id)?.effect === 'adds' && s.uses);
+  const laid = [...before].reverse().find((s) => effectOf(s.id) === 'adds' && s.uses);
   const mixes = document.steps.filter((s) => s.id !== act.step && s.uses && JSON.stringify(s.uses) !== JSON.stringify(step?.uses));
   const list = (title: string, rows: readonly { key: string; name: string; take: () => void }[]) => (
     <>
@@ -63,13 +83,16 @@ export function ChangeSheet({ act, acts, done, document, worked, offline, onFirs
       <DialogContent sx={{ display: 'grid', gap: 1.25 }}>
         {way === null && (
           <>
+            <Button variant="outlined" color="inherit" sx={big} onClick={() => onElse()}>
+              Something else
+            </Button>
             {others.length > 0 && (
               <Button variant="outlined" color="inherit" sx={big} onClick={() => setWay('first')}>
                 Do another step first
               </Button>
             )}
-            {offline && <Box sx={{ fontSize: 18 }}>The other changes need a connection.</Box>}
-            {step && !step.repeat && worked.find((w) => w.id === act.step)?.effect !== 'waits' && (
+            {offline && <Box sx={{ fontSize: 18 }}>One more coat and another mix need a connection.</Box>}
+            {step && !step.repeat && effectOf(act.step) !== 'waits' && (
               <Button
                 variant="outlined"
                 color="inherit"
@@ -84,14 +107,24 @@ export function ChangeSheet({ act, acts, done, document, worked, offline, onFirs
               <Button
                 variant="outlined"
                 color="inherit"
-                disabled={offline}
                 sx={big}
-                onClick={() => onChange({ kind: 'insert', step: laid.id, before: act.step })}
+                onClick={() =>
+                  onElse({
+                    ...asSaid(laid),
+                    title: `Touch up: ${nameOf(laid.id)}`.slice(0, 120),
+                    share: 0.1,
+                  })
+                }
               >
                 Sanded too much: touch up with “{nameOf(laid.id)}”
               </Button>
             )}
-            <Button variant="outlined" color="inherit" disabled={offline} sx={big} onClick={() => setWay('insert')}>
+            {step && !step.repeat && effectOf(act.step) !== 'waits' && (
+              <Button variant="outlined" color="inherit" sx={big} onClick={onOtherwise}>
+                Another hand, share or tool
+              </Button>
+            )}
+            <Button variant="outlined" color="inherit" sx={big} onClick={() => setWay('insert')}>
               Repeat a step before this one
             </Button>
             {step?.uses && mixes.length > 0 && (
@@ -113,11 +146,11 @@ export function ChangeSheet({ act, acts, done, document, worked, offline, onFirs
           list(
             'Which step again?',
             document.steps
-              .filter((s) => worked.find((w) => w.id === s.id)?.effect !== 'waits')
+              .filter((s) => effectOf(s.id) !== 'waits')
               .map((s) => ({
                 key: s.id,
                 name: nameOf(s.id),
-                take: () => onChange({ kind: 'insert', step: s.id, before: act.step }),
+                take: () => onElse(asSaid(s)),
               })),
           )}
         {way === 'mix' &&
@@ -132,4 +165,17 @@ export function ChangeSheet({ act, acts, done, document, worked, offline, onFirs
       </DialogContent>
     </Dialog>
   );
+}
+
+/** A step once more, as something that is improvised. */
+function asSaid(step: Recipe['steps'][number]): Partial<Said> {
+  return {
+    technique: step.technique,
+    title: step.title ?? '',
+    places: step.parts ?? [],
+    within: step.within ?? [],
+    uses: step.uses ?? null,
+    hand: step.hand ?? 'middle',
+    tool: step.tool ?? null,
+  };
 }

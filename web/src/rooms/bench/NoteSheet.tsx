@@ -10,11 +10,12 @@ import { NumberEntry } from '../../ui/Field';
 import { startColours } from '../../ui/startColours';
 import { isColour } from '../../ui/words';
 import { PhotoNote } from './PhotoNote';
+import { Few } from './Pick';
 
 type Noted =
   | { kind: 'note'; text: string }
   | { kind: 'poured'; ml: number }
-  | { kind: 'colour'; colour: string }
+  | { kind: 'colour'; colour: string; zone?: 'edge' | 'recess' | 'pore' }
   | { kind: 'climate'; climate: { temperature: number; humidity: number } };
 type Props = { run: string; step: string; offline: boolean; poured: boolean; onNote: (noted: Noted) => void; onClose: () => void };
 
@@ -27,6 +28,7 @@ export function NoteSheet({ run, step, offline, poured, onNote, onClose }: Props
   const [colour, setColour] = useState<string | null>(null);
   const [temperature, setTemperature] = useState<number | null>(null);
   const [humidity, setHumidity] = useState<number | null>(null);
+  const [zone, setZone] = useState<'field' | 'edge' | 'recess' | 'pore'>('field');
   const right = colour !== null && isColour(colour);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="bench-note">
@@ -54,7 +56,11 @@ export function NoteSheet({ run, step, offline, poured, onNote, onClose }: Props
             <NumberEntry label="Amount poured" unit="ml" value={ml} emptyAllowed onChange={setMl} />
           </Row>
         )}
-        <Row label="Save colour" noted={right ? { kind: 'colour', colour: colour.toLowerCase() } : null} onNote={onNote}>
+        <Row
+          label="Save colour"
+          noted={right ? { kind: 'colour', colour: colour.toLowerCase(), ...(zone === 'field' ? {} : { zone }) } : null}
+          onNote={onNote}
+        >
           <ColourEntry
             label="Actual colour"
             value={colour}
@@ -63,6 +69,19 @@ export function NoteSheet({ run, step, offline, poured, onNote, onClose }: Props
             error={colour && !right ? `Enter a colour code, for example ${startColours.sage}` : undefined}
           />
         </Row>
+        <Few
+          label="Seen on"
+          value={zone}
+          options={
+            [
+              ['field', 'flat areas'],
+              ['edge', 'edges'],
+              ['recess', 'recesses'],
+              ['pore', 'pores'],
+            ] as const
+          }
+          onPick={setZone}
+        />
         <Row
           label="Save climate"
           noted={temperature !== null && humidity !== null ? { kind: 'climate', climate: { temperature, humidity } } : null}

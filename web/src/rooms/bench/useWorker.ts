@@ -16,7 +16,14 @@ export function useWorker(run: string) {
           .map((r) => new URL(r.name))
           .filter((url) => url.origin === window.location.origin && url.pathname.startsWith('/build/'))
           .map((url) => url.pathname);
-        at.active?.postMessage([...new Set(built), '/bench/', `/api/runs/${run}`, `/api/runs/${run}/calculation`, '/api/vocabulary']);
+        at.active?.postMessage([
+          ...new Set(built),
+          '/bench/',
+          `/api/runs/${run}`,
+          `/api/runs/${run}/calculation`,
+          '/api/vocabulary',
+          '/api/techniques/next',
+        ]);
       })
       .catch(() => undefined);
   }, [run]);

@@ -10,6 +10,7 @@ import { useMaterials } from '../../api/useMaterials';
 import { putMaterial } from '../../recipe/edits';
 import { ColourEntry } from '../../ui/ColourEntry';
 import { Choice, NumberEntry, TextEntry } from '../../ui/Field';
+import { InStudio } from '../../ui/InStudio';
 import { RemarkLine } from '../../ui/RemarkLine';
 import { minutes, moment } from '../../ui/words';
 import { AxisEntry } from './AxisEntry';
@@ -47,6 +48,7 @@ export function PlanView({
   const rowsToBegin = things.find((t) => t.thing !== document.columns.thing && (t.thing === 'grit' || t.thing === 'coats'));
   const open = worked.patches.find((p) => p.label === selected) ?? worked.patches.find((p) => p.control) ?? worked.patches[0];
   const laid = board.appliedAt !== null;
+  const size = `${document.width} × ${document.height} mm`;
   return (
     <Panels
       left="400px"
@@ -192,7 +194,7 @@ export function PlanView({
             onSelect={setSelected}
           />
           <Box sx={{ color: 'text.secondary', mt: 1 }}>
-            {worked.patches.length} patches of {document.width} × {document.height} mm, {minutes(worked.handsOn)} hands-on
+            {worked.patches.length} patches of <InStudio>{size}</InStudio>, {minutes(worked.handsOn)} hands-on
             {worked.ready ? `, measure on ${moment(worked.ready)}` : ''}.
           </Box>
           {worked.stuck && <p>{worked.stuck}</p>}

@@ -7,10 +7,9 @@ import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { answer, api, nothing, type RecipeSummary } from '../../api/api';
 import { keys } from '../../api/keys';
-import { emptyRecipe } from '../../recipe/edits';
 import { ColourEntry } from '../../ui/ColourEntry';
 import { Failed, Loading } from '../../ui/Notice';
 import { Pages } from '../../ui/Pages';
@@ -40,10 +39,6 @@ export default function Book() {
     staleTime: 0,
   });
   const done = () => queries.invalidateQueries({ queryKey: keys.recipes });
-  const create = useMutation({
-    mutationFn: () => answer(api.POST('/api/recipes', { body: { document: emptyRecipe('Untitled recipe') } })),
-    onSuccess: (made) => navigate(`/recipes/${made.id}`),
-  });
   const duplicate = useMutation({
     mutationFn: (id: string) => answer(api.POST('/api/recipes/{id}/duplicate', { params: { path: { id } }, ...nothing })),
     onSuccess: (made) => navigate(`/recipes/${made.id}`),
@@ -58,7 +53,7 @@ export default function Book() {
       void done();
     },
   });
-  const failed = create.error ?? duplicate.error ?? archive.error;
+  const failed = duplicate.error ?? archive.error;
   if (list.error && !list.data) return <Failed error={list.error} retry={() => void list.refetch()} />;
 
   return (
@@ -90,7 +85,7 @@ export default function Book() {
         <FormControlLabel control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />} label="Show archived" />
         <Box sx={{ flex: 1 }} />
         <OpenFile onTaken={(id) => (id ? navigate(`/recipes/${id}`) : done())} />
-        <Button variant="contained" onClick={() => create.mutate()}>
+        <Button variant="contained" component={Link} to="/recipes/new">
           New recipe
         </Button>
       </Box>

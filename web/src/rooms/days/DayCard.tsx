@@ -74,6 +74,7 @@ export function DayCard({ date, plan }: { date: string; plan: DaysPreview }) {
                 {work.potKeeps &&
                   isFirst(work, from) &&
                   `, pot life until ${work.potKeeps.slice(0, 10) === date ? clock(work.potKeeps) : moment(work.potKeeps)}`}
+                {3 * work.besides >= length(work) && isFirst(work, from) && `; ${work.besides} min of it tools and handling`}
                 {work.hands > 0 && ' · helper'}
               </span>
             ) : (
@@ -95,6 +96,11 @@ export function DayCard({ date, plan }: { date: string; plan: DaysPreview }) {
 
 function isFirst(work: DaysPreview['works'][number], from: string): boolean {
   return from === work.stretches[0]?.start;
+}
+
+/** Minutes that a work takes. */
+function length(work: DaysPreview['works'][number]): number {
+  return work.stretches.reduce((sum, s) => sum + (Date.parse(s.end) - Date.parse(s.start)) / 60_000, 0);
 }
 
 function hour(iso: string): number {

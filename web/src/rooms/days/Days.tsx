@@ -62,7 +62,9 @@ export default function Days() {
             {tried.error && would.length > 0 && <Alert severity="error">{tried.error.message}</Alert>}
             <Box data-testid="all-ready" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'baseline' }}>
               <Typography variant="h2">{plan.end === null ? 'Not everything can be finished' : `All ready ${moment(plan.end)}`}</Typography>
-              <span>{minutes(plan.handsOn)} hands-on</span>
+              <span>
+                {minutes(plan.handsOn)} hands-on{plan.besides > 0 && `, of it ${minutes(plan.besides)} tools and handling`}
+              </span>
               {own.length > 0 && <span>Planned with your figures ({own.join(' and ')}).</span>}
               <span>
                 {plan.end === null

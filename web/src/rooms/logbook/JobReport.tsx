@@ -15,6 +15,7 @@ import { TextEntry } from '../../ui/Field';
 import { Failed, Loading } from '../../ui/Notice';
 import { logTable, TakeTable } from '../../ui/TakeTable';
 import { date, minutes, moment, money } from '../../ui/words';
+import { MadeCut } from './MadeCut';
 import { BesidePick } from './PickOtherJob';
 import { Again } from './RepeatCheck';
 
@@ -50,9 +51,18 @@ export default function RunMade() {
       void queries.invalidateQueries({ queryKey: keys.jobs });
     },
   });
+  const taken = (deviations: readonly string[], only: boolean) =>
+    answer(
+      api.POST('/api/runs/{id}/adopt', { ...path, body: { deviations: [...deviations], version: recipe.data?.version ?? 0, try: only } }),
+    );
+  const tried = useQuery({
+    queryKey: keys.job(id, 'adopt', ticked, recipe.data?.version),
+    queryFn: () => taken(ticked, true),
+    enabled: ticked.length > 0 && !!recipe.data,
+    retry: false,
+  });
   const take = useMutation({
-    mutationFn: () =>
-      answer(api.POST('/api/runs/{id}/adopt', { ...path, body: { deviations: [...ticked], version: recipe.data?.version ?? 0 } })),
+    mutationFn: (deviations: readonly string[]) => taken(deviations, false),
     onSuccess: () => {
       setTicked([]);
       void recipe.refetch();
@@ -64,6 +74,8 @@ export default function RunMade() {
   if (!run.data || !made.data) return <Loading what="the job" />;
   const m = made.data;
   const takes = m.deviations.some((d) => d.takes) && recipe.data;
+  /** What was decided at the bench or left out; how long it took is another matter. */
+  const decided = m.deviations.filter((d) => d.takes && /^(changed|skipped|coats|order)-/.test(d.key)).map((d) => d.key);
   return (
     <Box sx={{ p: { xs: 1.5, sm: 3 }, maxWidth: 1080, width: '100%', mx: 'auto', display: 'grid', gap: 2.5 }}>
       <Box>
@@ -124,10 +136,21 @@ export default function RunMade() {
             </Box>
           ))}
         </Box>
+        {tried.data?.findings.map((f) => (
+          <Alert key={f.key} severity={f.severity === 'advise' ? 'info' : 'warning'} sx={{ mt: 1 }}>
+            With these: {f.why}
+          </Alert>
+        ))}
+        {tried.error && <Alert severity="warning">{wrongIn(tried.error)}</Alert>}
         {takes && (
-          <Button variant="contained" sx={{ mt: 1.5 }} disabled={ticked.length === 0 || take.isPending} onClick={() => take.mutate()}>
-            Update recipe with these
-          </Button>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
+            <Button variant="contained" disabled={take.isPending || decided.length === 0} onClick={() => take.mutate(decided)}>
+              Update recipe as made
+            </Button>
+            <Button variant="outlined" disabled={ticked.length === 0 || take.isPending} onClick={() => take.mutate(ticked)}>
+              Update recipe with these
+            </Button>
+          </Box>
         )}
         {takes && <Box sx={{ color: 'text.secondary' }}>Changes the draft of the recipe. Undo works there.</Box>}
         {take.error && <Alert severity="error">{wrongIn(take.error)}</Alert>}
@@ -138,6 +161,7 @@ export default function RunMade() {
           </Alert>
         )}
       </Box>
+      <MadeCut run={id} deviations={m.deviations} />
       {again && run.data.recipe && <Again run={id} recipe={run.data.recipe} onClose={() => setAgain(false)} />}
       {run.data.notes.length > 0 && (
         <Box component="section" aria-label="Notes">

@@ -6,6 +6,7 @@ import { Making } from '../../mix/Making';
 import { bench } from '../../theme/theme';
 import { Cautions } from '../../ui/Cautions';
 import { Cup } from '../../ui/Cup';
+import { InStudio } from '../../ui/InStudio';
 import { RemarkLine } from '../../ui/RemarkLine';
 import { Swatch } from '../../ui/Swatch';
 import { microns, minutes, money, percent } from '../../ui/words';
@@ -26,7 +27,8 @@ export function MixResult({ worked, currency, keep }: { worked: MixPreview; curr
           <Box>
             <Cup cup={worked.cup} colours={batch.lines.map((l) => l.colour)} height={360} />
             <Box sx={{ color: 'text.secondary', mt: 0.5 }}>
-              {worked.cup.name}: {worked.cup.height.toFixed(0)} mm high inside, holds {worked.cup.capacity.toFixed(0)} ml
+              {worked.cup.name}: <InStudio>{`${worked.cup.height.toFixed(0)} mm high inside`}</InStudio>, holds{' '}
+              {worked.cup.capacity.toFixed(0)} ml
             </Box>
           </Box>
         )}
@@ -81,7 +83,7 @@ export function MixResult({ worked, currency, keep }: { worked: MixPreview; curr
           <>
             <dt>One coat</dt>
             <dd>
-              {microns(worked.wet)} wet, {microns(worked.dry)} dry; spread rate {worked.spread.toFixed(1)} m²/L
+              {microns(worked.wet)} wet, {microns(worked.dry)} dry; <InStudio>{`spread rate ${worked.spread.toFixed(1)} m²/L`}</InStudio>
             </dd>
           </>
         )}

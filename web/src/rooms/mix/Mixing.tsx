@@ -21,6 +21,7 @@ import { MatchColour } from './MatchColour';
 import { MixResult } from './MixResult';
 import { PourOnScale } from './PourOnScale';
 import { PutRight } from './PutRight';
+import { TooThin } from './TooThin';
 import { UseUp } from './UseUp';
 import { type MeasuredBy, useMixWork, type Wanted } from './useMixWork';
 import { WeighAgain } from './WeighAgain';
@@ -73,9 +74,10 @@ export type BenchProps = {
 };
 
 const tasks = {
-  make: 'Use',
+  make: 'Mix an amount',
   scale: 'Weigh it out',
   right: 'Correct a mix',
+  stripe: 'Is it too thin?',
   up: 'Use up leftovers',
   match: 'Match a colour',
   ladder: 'Make a strength ladder',
@@ -181,6 +183,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
   }
   if (task === 'right')
     return <PutRight {...props} inPot={inPot} setInPot={(a) => [setInPot(a), setPot(null)]} pot={pot} choosePot={choosePot} />;
+  if (task === 'stripe') return <TooThin {...props} />;
   if (task === 'up') return <UseUp {...props} />;
   if (task === 'match') return <MatchColour {...props} currency={settings.currency} onMade={() => setTask('make')} />;
   if (task === 'ladder') return <Ladder {...props} />;

@@ -3,12 +3,15 @@ import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import type { Preview, Recipe, StackPreview, StepPreview } from '../../api/api';
+import { CutDrawing } from '../../recipe/cut/CutDrawing';
+import { cutLayout, woodHeight } from '../../recipe/cut/cutLayout';
+import { useRowMiddles } from '../../recipe/cut/useRowMiddles';
+import { documentId } from '../../recipe/edits';
 import { bench } from '../../theme/theme';
-import { CutDrawing } from './CutDrawing';
+import { areaWords } from '../../ui/measures';
+import { useSystem } from '../../ui/useSystem';
 import { CutRow } from './CutRow';
 import type { CoatPlans } from './coatPlans';
-import { cutLayout, woodHeight } from './cutLayout';
-import { useRowMiddles } from './useRowMiddles';
 
 type Props = {
   document: Recipe;
@@ -23,6 +26,7 @@ type Props = {
 
 /** The cut through the finish: wood at the bottom, every step above it in order, each film joined to its name. */
 export function Cut({ document, stack, steps, findings, coats, selected, onSelect, onMove }: Props) {
+  const system = useSystem();
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
   const layers = new Map(stack?.layers.map((l) => [l.stepId, l]));
   const order = [...document.steps].reverse();
@@ -70,7 +74,7 @@ export function Cut({ document, stack, steps, findings, coats, selected, onSelec
                   grave={findings.find((f) => f.accepted === null && f.steps[0] === step.id)?.severity}
                   wait={coats.waitAfter(step.id)}
                   critical={coats.longest === step.id}
-                  reaches={(id) => (id === 'wood' ? 'the wood' : `step ${numberOf(id)}`)}
+                  reaches={(id) => (id === 'wood' ? 'the wood' : `step ${numberOf(documentId(id))}`)}
                   selected={selected === step.id}
                   onSelect={() => onSelect(step.id)}
                 />
@@ -83,7 +87,7 @@ export function Cut({ document, stack, steps, findings, coats, selected, onSelec
             <b style={{ color: bench.ink }}>{stack.ground}</b>
             <br />
             {stack.finish}, {stack.substrate.grain === 'none' ? 'no grain' : `${stack.substrate.grain}-grained`}
-            {` · ${stack.area.toFixed(2)} m²`}
+            {` · ${areaWords(stack.area, system)}`}
           </Box>
         )}
       </Box>

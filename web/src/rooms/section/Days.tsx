@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Preview } from '../../api/api';
 import { bench } from '../../theme/theme';
-import { clock, day, minutes, moment, money } from '../../ui/words';
+import { besides, clock, day, minutes, moment, money } from '../../ui/words';
 
 const hatched = (colour: string) => `repeating-linear-gradient(115deg, ${colour} 0 2px, transparent 2px 6px)`;
 
@@ -141,6 +141,9 @@ export function Days({
           {minutes(preview.cost.minutes)} hands-on · {money(preview.cost.whole, currency)}{' '}
           {preview.cost.labour === null ? 'material' : 'in total'}
           {preview.mostCost && `, at most ${money(preview.mostCost.whole, currency)}`}
+        </Box>
+        <Box data-testid="besides" sx={{ fontSize: 14 }}>
+          {besides(preview.handsOn)}
         </Box>
         {acts.some((a) => a.tooLate > 0) && (
           <Box sx={{ fontSize: 14, color: 'secondary.main', fontWeight: 650 }}>Recoat window missed: see findings.</Box>

@@ -5,8 +5,10 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import type { Material, Preview, Recipe, Vocabulary } from '../../api/api';
+import { areaWords } from '../../ui/measures';
 import { Swatch } from '../../ui/Swatch';
-import { consumed, minutes, money } from '../../ui/words';
+import { useSystem } from '../../ui/useSystem';
+import { besides, consumed, minutes, money } from '../../ui/words';
 import { CleanUpPanel } from './CleanUpPanel';
 
 type Props = {
@@ -21,10 +23,13 @@ type Props = {
 
 /** What the whole recipe takes of every material: amount, packs to have, cost, and where one small pack would run out. */
 export function NeedsDialog({ document, preview, vocabulary, shelf, currency, onChange, onClose }: Props) {
+  const system = useSystem();
   const { cost } = preview;
+  const aside = besides(preview.handsOn);
+  const work = `Work, ${minutes(cost.minutes)} hands-on${aside && ` (${aside.charAt(0).toLowerCase()}${aside.slice(1)})`}`;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="needs">
-      <DialogTitle id="needs">What it takes, over {preview.area.toFixed(2)} m²</DialogTitle>
+      <DialogTitle id="needs">What it takes, over {areaWords(preview.area, system)}</DialogTitle>
       <DialogContent>
         {preview.materials.length === 0 && <p>No step uses any material yet.</p>}
         {preview.materials.map((m) => (
@@ -76,7 +81,7 @@ export function NeedsDialog({ document, preview, vocabulary, shelf, currency, on
           sx={{ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 2, rowGap: 0.5, m: 0, pt: 1.5, textAlign: 'right' }}
         >
           <Sum name="Material cost" amount={money(cost.material, currency)} />
-          {cost.labour !== null && <Sum name={`Work, ${minutes(cost.minutes)} hands-on`} amount={money(cost.labour, currency)} />}
+          {cost.labour !== null && <Sum name={work} amount={money(cost.labour, currency)} />}
           <Sum name="Total" amount={money(cost.whole, currency)} strong />
           <Sum name="To buy (whole packs)" amount={money(preview.bought, currency)} />
         </Box>

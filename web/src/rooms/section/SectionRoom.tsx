@@ -1,11 +1,12 @@
 import Box from '@mui/material/Box';
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { answer, api, type Material, Problem, type Recipe, type RecipeResponse, type Vocabulary } from '../../api/api';
 import { keys } from '../../api/keys';
 import { useCalculation } from '../../api/useCalculation';
 import { useDraft } from '../../api/useDraft';
+import { documentId } from '../../recipe/edits';
 import { bench } from '../../theme/theme';
 import { useOffer } from '../../ui/commands';
 import { Choice } from '../../ui/Field';
@@ -43,12 +44,13 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
     answer(api.POST('/api/preview', { body, signal })),
   );
   const preview = worked?.preview ?? null;
-  const [selected, setSelected] = useState<string | null>(document.steps.find((s) => s.uses?.mix)?.id ?? document.steps[0]?.id ?? null);
+  const [selected, select] = useState<string | null>(document.steps.find((s) => s.uses?.mix)?.id ?? document.steps[0]?.id ?? null);
   const [stackId, setStackId] = useState('s1');
   const [open, setOpen] = useState<Open>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
   const [revisions, setRevisions] = useState(opened.revisions);
 
+  const setSelected = useCallback((id: string | null) => select(id === null ? null : documentId(id)), []);
   const step = document.steps.find((s) => s.id === selected) ?? document.steps.at(-1);
   const stack = preview?.stacks.find((s) => s.id === stackId) ?? preview?.stacks[0];
   const coats = useMemo(() => coatPlans(preview?.plan), [preview]);
@@ -168,6 +170,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
                 revisions={revisions}
                 document={document}
                 stack={stack}
+                preview={preview}
                 steps={preview?.steps ?? []}
                 selected={step?.id ?? null}
                 onSelect={setSelected}
@@ -183,6 +186,8 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
                   document={document}
                   step={step}
                   worked={preview?.steps.find((s) => s.id === step.id)}
+                  parts={preview?.parts ?? []}
+                  colours={preview?.steps.filter((s) => s.id !== step.id && documentId(s.id) === step.id) ?? []}
                   findings={preview?.findings.filter((f) => f.steps.includes(step.id)) ?? []}
                   vocabulary={vocabulary}
                   shelf={shelf}

@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import type { Step, StepPreview, Vocabulary } from '../../api/api';
+import { hands } from '../../recipe/manner';
 import { Choice, NumberEntry } from '../../ui/Field';
+import { Folded } from '../../ui/Folded';
 import { LayoutFields } from './LayoutFields';
 import { CoatsEntry, RepeatFields } from './RepeatFields';
 
@@ -26,20 +28,24 @@ function MannerFields({ step, vocabulary, set, technique }: StepFieldsProps & { 
         <Choice
           label="Effect"
           value={step.hand ?? 'middle'}
-          options={[
-            ['light', 'light'],
-            ['middle', 'medium'],
-            ['heavy', 'heavy'],
-          ]}
+          options={hands}
           onChange={(hand) => set({ hand: hand === 'middle' ? undefined : hand } as Partial<Step>)}
         />
       )}
       {technique.placed && (
         <Choice
-          label="Strongest at"
+          label={step.colours?.length ? 'Begins at' : 'Strongest at'}
           value={step.where ?? 'top-down'}
           options={named(vocabulary.placements)}
           onChange={(where) => set({ where } as Partial<Step>)}
+        />
+      )}
+      {technique.fades && (
+        <Choice
+          label="Fades from"
+          value={step.where ?? ''}
+          options={[['', 'does not fade'] as const, ...named(vocabulary.placements)]}
+          onChange={(where) => set({ where: where === '' ? null : where } as Partial<Step>)}
         />
       )}
       {technique.byStrokes && (
@@ -60,6 +66,23 @@ export function StepFigures(props: StepFieldsProps) {
   const technique = vocabulary.techniques.find((t) => t.key === step.technique);
   const profile = technique?.profile;
   if (!profile || profile.effect === 'waits') return null;
+  const dwell = (
+    <NumberEntry
+      label="Dwell"
+      unit="min"
+      emptyAllowed
+      whole
+      value={step.dwell}
+      onChange={(dwell) => set({ dwell })}
+      error={wrong('dwell')}
+    />
+  );
+  const rarely = [
+    'handsOn',
+    'sections',
+    'repeat',
+    ...(technique.wipes ? [] : ['dwell' as const]),
+  ] as const satisfies readonly (keyof Step)[];
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
       <CoatsEntry {...props} act={profile.effect} />
@@ -76,6 +99,18 @@ export function StepFigures(props: StepFieldsProps) {
             ]}
             onChange={(weight) => set({ weight: weight === 'school' ? null : weight })}
           />
+          {technique.wipes && (
+            <Choice
+              label="Wiped with"
+              value={step.wiping ?? 'dry'}
+              options={[
+                ['dry', 'a dry cloth'],
+                ['damp', 'a damp cloth'],
+                ['towel', 'a grooved towel'],
+              ]}
+              onChange={(wiping) => set({ wiping: wiping === 'dry' ? null : wiping })}
+            />
+          )}
           <NumberEntry
             label="Left on after wiping"
             unit="%"
@@ -110,15 +145,6 @@ export function StepFigures(props: StepFieldsProps) {
         </>
       )}
       <MannerFields {...props} technique={technique} />
-      {profile.tools.length > 0 && (
-        <Choice
-          label="Tool"
-          value={step.tool ?? profile.tools[0] ?? ''}
-          options={named(vocabulary.tools.filter((t) => profile.tools.some((key) => key === t.key)))}
-          onChange={(tool) => set({ tool: tool === profile.tools[0] ? null : tool } as Partial<Step>)}
-          error={wrong('tool')}
-        />
-      )}
       {sanding.includes(step.technique) && (
         <>
           <Choice
@@ -135,30 +161,61 @@ export function StepFigures(props: StepFieldsProps) {
           />
         </>
       )}
-      <NumberEntry
-        label="Dwell"
-        unit="min"
-        emptyAllowed
-        whole
-        value={step.dwell}
-        onChange={(dwell) => set({ dwell })}
-        error={wrong('dwell')}
-      />
-      <NumberEntry
-        label="Hands-on time"
-        unit="min"
-        emptyAllowed
-        whole
-        least={1}
-        value={step.handsOn}
-        placeholder={worked ? String(worked.handsOn) : ''}
-        onChange={(handsOn) => set({ handsOn })}
-        error={wrong('handsOn')}
-      />
-      <RepeatFields {...props} act={profile.effect} />
-      <Box sx={{ gridColumn: '1 / -1' }}>
-        <LayoutFields kinds={profile.laidOut} layout={step.layout ?? null} onChange={(layout) => set({ layout })} error={wrong('layout')} />
-      </Box>
+      {technique.wipes && dwell}
+      {profile.laidOut.length > 0 && (
+        <Box sx={{ gridColumn: '1 / -1' }}>
+          <LayoutFields
+            kinds={profile.laidOut}
+            layout={step.layout ?? null}
+            onChange={(layout) => set({ layout })}
+            error={wrong('layout')}
+          />
+        </Box>
+      )}
+      <Folded title="Rarely needed" open={rarely.some((field) => step[field] !== undefined && step[field] !== null)}>
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+          {!technique.wipes && dwell}
+          <NumberEntry
+            label="Hands-on time"
+            unit="min"
+            emptyAllowed
+            whole
+            least={1}
+            value={step.handsOn}
+            placeholder={worked ? String(worked.handsOn) : ''}
+            onChange={(handsOn) => set({ handsOn })}
+            error={wrong('handsOn')}
+          />
+          {profile.wet && (
+            <NumberEntry
+              label="I work in sections"
+              emptyAllowed
+              whole
+              least={1}
+              value={step.sections}
+              placeholder={worked?.sections?.count ? String(worked.sections.count) : ''}
+              onChange={(sections) => set({ sections })}
+              error={wrong('sections')}
+            />
+          )}
+          <RepeatFields {...props} act={profile.effect} />
+        </Box>
+      </Folded>
     </Box>
+  );
+}
+
+/** The tool a step is done with, where there is a choice. */
+export function ToolField({ step, vocabulary, set, wrong }: StepFieldsProps) {
+  const tools = vocabulary.techniques.find((t) => t.key === step.technique)?.profile.tools ?? [];
+  if (tools.length < 2) return null;
+  return (
+    <Choice
+      label="Tool"
+      value={step.tool ?? tools[0] ?? ''}
+      options={named(vocabulary.tools.filter((t) => tools.some((key) => key === t.key)))}
+      onChange={(tool) => set({ tool: tool === tools[0] ? null : tool } as Partial<Step>)}
+      error={wrong('tool')}
+    />
   );
 }

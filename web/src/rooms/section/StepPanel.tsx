@@ -1,23 +1,29 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { Material, Mix, Recipe, Step, StepPreview, Violation, Vocabulary } from '../../api/api';
+import type { ReactNode } from 'react';
+import type { Material, Preview, Recipe, Step, StepPreview, Violation, Vocabulary } from '../../api/api';
 import { IngredientPick } from '../../mix/IngredientPick';
 import { MixEditor } from '../../mix/MixEditor';
-import { newId, putMaterial, putMix, withoutUnused, withStep } from '../../recipe/edits';
+import { putMaterial, putMix, thinnedWith, thinnerOf, withoutUnused, withStep } from '../../recipe/edits';
+import { bench } from '../../theme/theme';
 import { Choice, NumberEntry, TextEntry } from '../../ui/Field';
 import { purposes, waits } from '../../ui/words';
+import { BlendFields } from './BlendFields';
 import { type Finding, FindingCard } from './findings/FindingCard';
-import { MaskPick } from './MaskPick';
 import { NewerOnShelf } from './NewerOnShelf';
-import { PartsPick } from './PartsPick';
-import { StepFigures } from './StepFigures';
+import { StepFigures, ToolField } from './StepFigures';
+import { TechniquePick } from './TechniquePick';
+import { WhereFields } from './WhereFields';
 import { WorkedStep } from './WorkedStep';
 
 type Props = {
   document: Recipe;
   step: Step;
   worked: StepPreview | undefined;
+  parts: Preview['parts'];
+  /** The further colours of a blend, worked out. */
+  colours: readonly StepPreview[];
   findings: readonly Finding[];
   vocabulary: Vocabulary;
   shelf: readonly Material[];
@@ -27,7 +33,7 @@ type Props = {
 };
 
 /** One step: what is worked out from it, and next to that what is typed. */
-export function StepPanel({ document, step, worked, findings, vocabulary, shelf, currency, violations, onChange }: Props) {
+export function StepPanel({ document, step, worked, parts, colours, findings, vocabulary, shelf, currency, violations, onChange }: Props) {
   const index = document.steps.indexOf(step);
   const technique = vocabulary.techniques.find((t) => t.key === step.technique);
   const figures = technique?.profile;
@@ -52,6 +58,9 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
       ...(next.profile.tools.some((tool) => tool === step.tool) ? {} : { tool: null }),
       ...(next.profile.laidOut.some((kind) => kind === step.layout?.kind) ? {} : { layout: null }),
       ...(next.profile.effect === 'adds' ? {} : { weight: null, left: null }),
+      ...(next.blends ? {} : { at: null, colours: null }),
+      ...(next.wipes ? {} : { wiping: null }),
+      ...(next.profile.effect === 'handles' ? { within: null, share: null, chosen: null } : {}),
     };
     if (!next.profile.takesMaterial) return set({ ...kept, uses: null });
     if (step.uses) return set(kept);
@@ -62,22 +71,10 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
   const thin = () => {
     const material = document.materials.find((m) => m.id === step.uses?.material);
     if (!material) return;
-    const carrier = material.body.carrier === 'dry' ? 'water' : material.body.carrier;
-    const thinner =
-      shelf.find((m) => m.kind === 'thinner' && m.body.carrier === carrier && m.id === 'water') ??
-      shelf.find((m) => m.kind === 'thinner' && m.body.carrier === carrier);
+    const thinner = thinnerOf(material, shelf);
     if (!thinner) return;
-    const id = newId('x');
-    const thinned: Mix = {
-      id,
-      name: `${material.name}, thinned`,
-      basis: 'volume',
-      parts: [
-        { share: '1', of: { material: material.id } },
-        { share: '1', of: { material: thinner.id } },
-      ],
-    };
-    onChange(withStep(putMix(putMaterial(document, thinner), thinned), step.id, { uses: { mix: id } }));
+    const thinned = thinnedWith(thinner, { material: material.id }, material.name, 1);
+    onChange(withStep(putMix(putMaterial(document, thinner), thinned), step.id, { uses: { mix: thinned.id } }));
   };
 
   return (
@@ -97,97 +94,120 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
         <Typography variant="h2" sx={{ color: 'primary.main' }}>
           {index + 1}. {worked?.name ?? step.title}
         </Typography>
-        <Choice
-          label="Technique"
+        <TechniquePick
+          techniques={vocabulary.techniques}
           value={step.technique}
-          options={vocabulary.techniques.map((t) => [t.key, t.name] as const)}
+          after={document.steps[index - 1]?.technique ?? null}
           onChange={setTechnique}
-          help={technique?.does ?? ''}
           error={wrong('technique')}
         />
-        {figures?.takesMaterial && (
-          <IngredientPick
-            label="Material or mix"
-            book={document}
-            inside={null}
-            shelf={shelf}
-            value={step.uses ?? null}
-            error={wrong('uses')}
-            onChange={(uses, material) =>
-              onChange(withoutUnused(withStep(material ? putMaterial(document, material) : document, step.id, { uses })))
-            }
-          />
-        )}
-        <NewerOnShelf
-          document={document}
-          shelf={shelf}
-          using={worked?.pour?.ingredients.map((i) => i.materialId) ?? []}
-          onChange={onChange}
-        />
-        {figures?.takesMaterial && step.uses?.material && (
-          <Button variant="outlined" onClick={thin} sx={{ justifySelf: 'start' }}>
-            Thin or mix
-          </Button>
-        )}
-        {mix && (
-          <Box sx={{ borderLeft: 3, borderColor: 'divider', pl: 1.5 }}>
-            <MixEditor book={document} mix={mix} shelf={shelf} onChange={(book) => onChange(withoutUnused(book))} />
-            {others > 0 && (
-              <Typography variant="caption" color="text.secondary">
-                Also used by {others === 1 ? '1 other step' : `${others} other steps`} (changes {others === 1 ? 'both' : 'all'})
-              </Typography>
+        {figures && figures.effect !== 'handles' && figures.effect !== 'waits' && (
+          <Box sx={{ display: 'grid', gridTemplateColumns: step.intent.purpose === 'broken-cover' ? '1fr 1fr' : '1fr', gap: 1.25 }}>
+            <Choice
+              label="Purpose"
+              value={step.intent.purpose}
+              options={Object.entries(purposes) as [Step['intent']['purpose'], string][]}
+              onChange={(purpose) =>
+                set({ intent: purpose === 'broken-cover' ? { purpose, shows: step.intent.shows ?? 0.5 } : { purpose } })
+              }
+            />
+            {step.intent.purpose === 'broken-cover' && (
+              <NumberEntry
+                label="Surface left showing"
+                unit="%"
+                value={Math.round((step.intent.shows ?? 0.5) * 100)}
+                onChange={(shows) => set({ intent: { purpose: 'broken-cover', shows: (shows ?? 50) / 100 } })}
+                error={wrong('intent')}
+              />
             )}
           </Box>
         )}
-        <StepFigures step={step} later={later} worked={worked} vocabulary={vocabulary} set={set} wrong={wrong} />
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
-          <Choice
-            label="Wait before next step"
-            value={step.wait.until}
-            options={Object.entries(waits) as [Step['wait']['until'], string][]}
-            onChange={(until) => set({ wait: until === 'minutes' ? { until, minutes: step.wait.minutes ?? 60 } : { until } })}
-            error={wrong('wait')}
+        <Part title="Where on the piece">
+          <WhereFields
+            document={document}
+            step={step}
+            effect={figures?.effect ?? 'adds'}
+            vocabulary={vocabulary}
+            parts={parts}
+            set={set}
+            wrong={wrong}
           />
-          {step.wait.until === 'minutes' && (
-            <NumberEntry
-              label="Wait"
-              unit="min"
-              whole
-              value={step.wait.minutes ?? 60}
-              onChange={(m) => set({ wait: { until: 'minutes', minutes: m ?? 60 } })}
+        </Part>
+        {(figures?.takesMaterial || (figures?.tools.length ?? 0) > 0) && (
+          <Part title="With what">
+            {figures?.takesMaterial && (
+              <IngredientPick
+                label="Material or mix"
+                book={document}
+                inside={null}
+                shelf={shelf}
+                value={step.uses ?? null}
+                error={wrong('uses')}
+                onChange={(uses, material) =>
+                  onChange(withoutUnused(withStep(material ? putMaterial(document, material) : document, step.id, { uses })))
+                }
+              />
+            )}
+            <NewerOnShelf
+              document={document}
+              shelf={shelf}
+              using={worked?.pour?.ingredients.map((i) => i.materialId) ?? []}
+              onChange={onChange}
             />
-          )}
-          <Choice
-            label="Purpose"
-            value={step.intent.purpose}
-            options={Object.entries(purposes) as [Step['intent']['purpose'], string][]}
-            onChange={(purpose) => set({ intent: purpose === 'broken-cover' ? { purpose, shows: step.intent.shows ?? 0.5 } : { purpose } })}
+            {figures?.takesMaterial && step.uses?.material && (
+              <Button variant="outlined" onClick={thin} sx={{ justifySelf: 'start' }}>
+                Thin or mix
+              </Button>
+            )}
+            {mix && (
+              <Box sx={{ borderLeft: 3, borderColor: 'divider', pl: 1.5 }}>
+                <MixEditor book={document} mix={mix} shelf={shelf} onChange={(book) => onChange(withoutUnused(book))} />
+                {others > 0 && (
+                  <Typography variant="caption" color="text.secondary">
+                    Also used by {others === 1 ? '1 other step' : `${others} other steps`} (changes {others === 1 ? 'both' : 'all'})
+                  </Typography>
+                )}
+              </Box>
+            )}
+            {technique?.blends && (
+              <BlendFields document={document} step={step} shelf={shelf} onChange={onChange} error={wrong('colours')} />
+            )}
+            <ToolField step={step} worked={worked} vocabulary={vocabulary} set={set} wrong={wrong} later={later} />
+          </Part>
+        )}
+        {figures?.effect !== 'waits' && (
+          <Part title="How">
+            <StepFigures step={step} later={later} worked={worked} vocabulary={vocabulary} set={set} wrong={wrong} />
+          </Part>
+        )}
+        <Part title="Then">
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+            <Choice
+              label="Wait before next step"
+              value={step.wait.until}
+              options={Object.entries(waits) as [Step['wait']['until'], string][]}
+              onChange={(until) => set({ wait: until === 'minutes' ? { until, minutes: step.wait.minutes ?? 60 } : { until } })}
+              error={wrong('wait')}
+            />
+            {step.wait.until === 'minutes' && (
+              <NumberEntry
+                label="Wait"
+                unit="min"
+                whole
+                value={step.wait.minutes ?? 60}
+                onChange={(m) => set({ wait: { until: 'minutes', minutes: m ?? 60 } })}
+              />
+            )}
+          </Box>
+          <TextEntry
+            label="Title"
+            value={step.title ?? ''}
+            placeholder={technique?.name ?? ''}
+            onChange={(title) => set({ title })}
+            error={wrong('title')}
           />
-          {step.intent.purpose === 'broken-cover' && (
-            <NumberEntry
-              label="Surface left showing"
-              unit="%"
-              value={Math.round((step.intent.shows ?? 0.5) * 100)}
-              onChange={(shows) => set({ intent: { purpose: 'broken-cover', shows: (shows ?? 50) / 100 } })}
-              error={wrong('intent')}
-            />
-          )}
-        </Box>
-        <PartsPick
-          document={document}
-          vocabulary={vocabulary}
-          value={step.parts ?? []}
-          onChange={(parts) => set({ parts: parts.length === 0 ? null : parts, masks: null } as Partial<Step>)}
-        />
-        <MaskPick document={document} step={step} onChange={(masks) => set({ masks: masks.length === 0 ? null : masks })} />
-        <TextEntry
-          label="Title"
-          value={step.title ?? ''}
-          placeholder={technique?.name ?? ''}
-          onChange={(title) => set({ title })}
-          error={wrong('title')}
-        />
-        <TextEntry label="Note" multiline value={step.note ?? ''} onChange={(note) => set({ note })} error={wrong('note')} />
+          <TextEntry label="Note" multiline value={step.note ?? ''} onChange={(note) => set({ note })} error={wrong('note')} />
+        </Part>
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
         {findings.map((f) => (
@@ -196,7 +216,30 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
         {worked && (worked.effect !== 'waits' || worked.remarks.length > 0) && (
           <WorkedStep step={step} worked={worked} currency={currency} nameOf={nameOf} />
         )}
+        {colours.map((c) => (
+          <Box key={c.id} data-testid="colour" sx={{ bgcolor: bench.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5 }}>
+            <Box sx={{ fontSize: 24, fontWeight: 700, lineHeight: 1.1 }}>{c.pour?.need.text}</Box>
+            <Box sx={{ color: 'text.secondary' }}>{c.pour?.words ?? c.pour?.name}, blended with it</Box>
+            {c.pour?.mixes[0]?.batch.lines.map((line) => (
+              <Box key={line.materialId}>
+                <b>{line.how ?? line.amount.text}</b> {line.name}
+              </Box>
+            ))}
+          </Box>
+        ))}
       </Box>
+    </Box>
+  );
+}
+
+/** One of the questions a step asks, in the order in which a painter says it. */
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box component="section" sx={{ display: 'grid', gap: 1.25, borderTop: 1, borderColor: 'divider', pt: 1 }}>
+      <Typography variant="h3" sx={{ color: 'text.secondary' }}>
+        {title}
+      </Typography>
+      {children}
     </Box>
   );
 }

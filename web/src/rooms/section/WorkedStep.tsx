@@ -9,6 +9,7 @@ import { LaidOut } from '../../recipe/LaidOut';
 import { bench } from '../../theme/theme';
 import { Cautions } from '../../ui/Cautions';
 import { Cup } from '../../ui/Cup';
+import { InStudio } from '../../ui/InStudio';
 import { RemarkLine } from '../../ui/RemarkLine';
 import { clock, microns, minutes, moment, money, percent } from '../../ui/words';
 
@@ -53,14 +54,19 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
           </Fact>
         )}
         {worked.effect !== 'waits' && (
-          <Fact name="Hands-on time">
+          <Fact name="Hands-on time" columns="1 / -1">
             {worked.coats > 1 && worked.effect === 'adds' ? `${worked.coats} × ` : ''}
             {minutes(worked.handsOn)}
             {worked.lays > 1 && <Aside>two sides: turn the part between</Aside>}
+            {worked.setUp + worked.handling > 1 && worked.handsOn > worked.setUp && (
+              <Aside>
+                of it {minutes(worked.setUp)} tool, {minutes(worked.handling)} handling parts
+              </Aside>
+            )}
           </Fact>
         )}
         {worked.effect !== 'waits' && (
-          <Fact name="Cost" columns="span 2" testId="cost">
+          <Fact name="Cost" columns="1 / -1" testId="cost">
             {money(worked.cost.whole, currency)}
             {worked.cost.labour !== null && (
               <Aside>
@@ -93,16 +99,18 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
         )}
         {worked.sections && (
           <Fact name="Sections" columns="1 / -1" testId="sections">
-            {sectionsOf(worked.sections)}
+            <InStudio>{sectionsOf(worked.sections)}</InStudio>
             {worked.sections.count !== 1 && worked.sections.withHelper === 1 && <Aside>one section with a helper right behind you</Aside>}
             {worked.sections.mistEvery && <Aside>one section alone if you mist every {worked.sections.mistEvery} min</Aside>}
           </Fact>
         )}
         {masking && (
           <Fact name="Masking" columns="1 / -1" testId="masking">
-            {masking.stays
-              ? 'stays on from the previous step'
-              : `${masking.tape} m of tape, ${masking.sheet} m² of sheet, ${minutes(masking.minutes)}`}
+            <InStudio>
+              {masking.stays
+                ? 'stays on from the previous step'
+                : `${masking.tape} m of tape, ${masking.sheet} m² of sheet, ${minutes(masking.minutes)}`}
+            </InStudio>
             {masking.pullBy && masking.pullFrom && (
               <Aside>
                 remove tape{' '}
@@ -143,7 +151,7 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
             <Box key={coats.join()}>
               <Cup cup={cup} colours={batch.lines.map((l) => l.colour)} height={168} />
               <Box sx={{ fontSize: 14, color: 'text.secondary' }}>
-                {cup.name}: {cup.height.toFixed(0)} mm high inside
+                <InStudio>{`${cup.name}: ${cup.height.toFixed(0)} mm high inside`}</InStudio>
               </Box>
             </Box>
           ),

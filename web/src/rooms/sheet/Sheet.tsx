@@ -4,30 +4,37 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { answer, api } from '../../api/api';
 import { keys } from '../../api/keys';
+import { coloursOf } from '../../recipe/BlendColours';
+import { documentId } from '../../recipe/edits';
+import { PaintedPiece } from '../../recipe/face/PaintedPiece';
 import { bench } from '../../theme/theme';
 import { CleanUpLines } from '../../ui/CleanUpLines';
+import { areaWords } from '../../ui/measures';
 import { Failed, Loading } from '../../ui/Notice';
+import { useSystem } from '../../ui/useSystem';
 import { consumed, moment } from '../../ui/words';
 import { SheetStep } from './SheetStep';
 
 /** The bench sheet: big steps, amounts, marks, waits, and boxes to tick; made to be printed. */
 export default function Sheet() {
+  const system = useSystem();
   const { id = '' } = useParams();
   const sheet = useQuery({
     queryKey: keys.recipeOf(id, 'sheet'),
     queryFn: async () => {
       const recipe = await answer(api.GET('/api/recipes/{id}', { params: { path: { id } } }));
       const { preview } = await answer(api.POST('/api/preview', { body: { document: recipe.document } }));
-      const { rags } = await answer(api.GET('/api/vocabulary'));
-      return { recipe, preview, rags };
+      const vocabulary = await answer(api.GET('/api/vocabulary'));
+      return { recipe, preview, vocabulary };
     },
     staleTime: 0,
     gcTime: 0,
   });
   if (sheet.error) return <Failed error={sheet.error} retry={() => void sheet.refetch()} />;
   if (!sheet.data) return <Loading what="the bench sheet" />;
-  const { recipe, preview } = sheet.data;
+  const { recipe, preview, vocabulary } = sheet.data;
   const revision = recipe.revisions[0];
+  const draft = revision ? `draft from revision ${revision.number}` : 'draft';
   return (
     <Box
       component="main"
@@ -47,22 +54,30 @@ export default function Sheet() {
         </Box>
         <Box sx={{ fontSize: 17 }}>
           {(recipe.document.piece.count ?? 1) > 1 ? `${recipe.document.piece.count} × ` : ''}
-          {recipe.document.piece.name}, {preview.area.toFixed(2)} m² · {revision ? `draft from revision ${revision.number}` : 'draft'} ·
-          planned from {moment(preview.plan.coats[0]?.stretches[0]?.start ?? null)} · ready{' '}
+          {recipe.document.piece.name}, {areaWords(preview.area, system)} · {draft} · planned from{' '}
+          {moment(preview.plan.coats[0]?.stretches[0]?.start ?? null)} · ready{' '}
           {preview.plan.stuck ? 'no date yet' : moment(preview.plan.readyOn)}
         </Box>
       </Box>
-      {preview.steps.map((step) => (
-        <SheetStep
-          key={step.id}
-          step={step}
-          note={recipe.document.steps.find((s) => s.id === step.id)?.note}
-          dwell={recipe.document.steps.find((s) => s.id === step.id)?.dwell ?? null}
-          grit={recipe.document.steps.find((s) => s.id === step.id)?.grit ?? null}
-          coats={preview.plan.coats.filter((c) => c.stepId === step.id)}
-          findings={preview.findings.filter((f) => f.steps[0] === step.id)}
-        />
-      ))}
+      <Box sx={{ breakInside: 'avoid', py: 1 }}>
+        <PaintedPiece document={recipe.document} preview={preview} label="The piece as it will look" width={420} height={230} />
+      </Box>
+      {preview.steps
+        .filter((step) => step.id === documentId(step.id))
+        .map((step) => {
+          const written = recipe.document.steps.find((s) => s.id === step.id);
+          return (
+            <SheetStep
+              key={step.id}
+              step={step}
+              written={written}
+              colours={coloursOf(written, preview.steps)}
+              vocabulary={vocabulary}
+              coats={preview.plan.coats.filter((c) => c.stepId === step.id)}
+              findings={preview.findings.filter((f) => f.steps[0] === step.id)}
+            />
+          );
+        })}
       <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', mt: 3, mb: 1, breakAfter: 'avoid' }}>
         Have ready
       </Box>
@@ -85,7 +100,7 @@ export default function Sheet() {
         <CleanUpLines cleanUp={preview.cleanUp} />
         {recipe.document.cleanUp?.rags && (
           <div>
-            Rags: <b>{sheet.data.rags.find((r) => r.key === recipe.document.cleanUp?.rags)?.name}</b>
+            Rags: <b>{vocabulary.rags.find((r) => r.key === recipe.document.cleanUp?.rags)?.name}</b>
           </div>
         )}
       </Box>

@@ -1,24 +1,33 @@
 import Box from '@mui/material/Box';
-import type { Preview, StepPreview } from '../../api/api';
+import type { Preview, Step, StepPreview, Vocabulary } from '../../api/api';
 import { Making } from '../../mix/Making';
 import { mixedFor } from '../../mix/mixes';
+import { BlendColours } from '../../recipe/BlendColours';
 import { LaidOut } from '../../recipe/LaidOut';
+import { howWords, placeWords } from '../../recipe/placeWords';
 import { bench } from '../../theme/theme';
 import { Cup } from '../../ui/Cup';
+import { InStudio } from '../../ui/InStudio';
+import { areaWords } from '../../ui/measures';
+import { useSystem } from '../../ui/useSystem';
 import { minutes, moment, withDeferring } from '../../ui/words';
 
 type Props = {
   step: StepPreview;
-  note: string | undefined;
-  dwell: number | null;
-  grit: number | null;
+  written: Step | undefined;
+  /** All colours of a blend. */
+  colours: readonly StepPreview[];
+  vocabulary: Vocabulary;
   coats: Preview['plan']['coats'];
   findings: Preview['findings'];
 };
 
 /** One step on the bench sheet. It is never torn over two pages. */
-export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
+export function SheetStep({ step, written, colours, vocabulary, coats, findings }: Props) {
+  const system = useSystem();
   const last = coats.at(-1);
+  const how = written ? howWords(written, step, vocabulary) : '';
+  const where = written ? placeWords(written, vocabulary) : '';
   return (
     <Box
       component="section"
@@ -38,9 +47,11 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
         </Box>
         <Box>
           {step.technique}
-          {grit ? `, grit ${grit}` : ''} on {step.area.toFixed(2)} m², {minutes(step.handsOn)}
-          {dwell ? `, dwell ${minutes(dwell)}` : ''}
+          {written?.grit ? `, grit ${written.grit}` : ''} on {areaWords(step.area, system)}, {minutes(step.handsOn)}
+          {written?.dwell ? `, dwell ${minutes(written.dwell)}` : ''}
         </Box>
+        {how && <Box sx={{ fontSize: 20, fontWeight: 650 }}>{how}</Box>}
+        {where && <Box sx={{ fontSize: 20, fontWeight: 650 }}>{where}</Box>}
         {step.rounds?.until && (
           <Box sx={{ fontWeight: 650 }}>
             Repeat until {step.rounds.until}: {step.rounds.least} to {step.rounds.most} passes, {step.rounds.expected} expected
@@ -51,11 +62,14 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
         {step.layout && <LaidOut layout={step.layout} printed />}
         {step.masking && (
           <Box>
-            {step.masking.stays ? 'Leave masking on' : `Mask first: ${step.masking.tape} m of tape, ${step.masking.sheet} m² of sheet`}
+            <InStudio>
+              {step.masking.stays ? 'Leave masking on' : `Mask first: ${step.masking.tape} m of tape, ${step.masking.sheet} m² of sheet`}
+            </InStudio>
             {step.masking.pullBy && `; remove tape by ${moment(step.masking.pullBy)}`}
           </Box>
         )}
-        {step.pour?.mixes.map((mix) => (
+        {written && <BlendColours step={written} colours={colours} size={20} />}
+        {(colours.length > 0 ? [] : step.pour?.mixes)?.map((mix) => (
           <Box key={mix.coats.join()} sx={{ my: 0.75 }}>
             {step.pour && step.pour.mixes.length > 1 && <Box sx={{ fontWeight: 650 }}>{mixedFor(mix)}:</Box>}
             {mix.batch.lines.map((l) => (
@@ -66,7 +80,7 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
           </Box>
         ))}
         {step.pour && <Making steps={step.pour.making} />}
-        {note && <Box sx={{ fontStyle: 'italic' }}>{note}</Box>}
+        {written?.note && <Box sx={{ fontStyle: 'italic' }}>{written.note}</Box>}
         {findings.map((f) => (
           <Box key={f.key} sx={{ fontWeight: f.severity === 'advise' ? 400 : 650 }}>
             {f.severity === 'stop' ? 'Stop: ' : '! '}

@@ -3,6 +3,11 @@ import { Choice, NumberEntry, TextEntry, TimeEntry } from '../../ui/Field';
 import { kinds } from '../../ui/words';
 import { type FiguresProps, Grid, round } from './figures';
 
+/** Litres in a pack that is sold by volume; null where that is not known. */
+function jarOf(pack: Material['packs'][number] | undefined): number | null {
+  return pack?.unit === 'ml' ? Number(pack.size) / 1000 : null;
+}
+
 /** What a material is made of, as far as measuring and laying it goes. */
 export function MaterialBody({ edited, set, wrong }: FiguresProps) {
   const body = (patch: Partial<Material['body']>) => set({ body: { ...edited.body, ...patch } });
@@ -61,6 +66,7 @@ export function MaterialBody({ edited, set, wrong }: FiguresProps) {
       <NumberEntry
         label="Spread rate"
         unit="m²/L"
+        jar={jarOf(edited.packs[0])}
         emptyAllowed
         value={edited.body.spread}
         onChange={(spread) => body({ spread })}

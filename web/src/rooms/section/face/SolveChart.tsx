@@ -9,12 +9,12 @@ const top = 24;
 const inks = [bench.verdigris, bench.ochre, bench.oxide, bench.slate];
 const dashes = [undefined, '9 4', '3 4', '12 3 3 3'];
 
-/** ΔE to the target against thinning, a line for each number of coats; below, the colours themselves, each to be pressed. */
+/** ΔE to the target against the ratio, a line for each number of coats; below, the colours themselves, each to be pressed. */
 export function SolveChart({ rungs, chosen, onChoose }: Props) {
-  const ratios = [...new Set(rungs.map((r) => r.thinner))];
+  const ratios = [...new Set(rungs.map((r) => r.ratio))];
   const coats = [...new Set(rungs.map((r) => r.coats))];
   const most = Math.max(4, ...rungs.map((r) => r.deltaE));
-  const x = (r: Rung) => left + ((ratios.indexOf(r.thinner) + 0.5) / ratios.length) * (width - left);
+  const x = (r: Rung) => left + ((ratios.indexOf(r.ratio) + 0.5) / ratios.length) * (width - left);
   const y = (deltaE: number) => top + (1 - deltaE / most) * (height - foot - top);
   const of = (n: number) => rungs.filter((r) => r.coats === n);
   return (
@@ -22,7 +22,7 @@ export function SolveChart({ rungs, chosen, onChoose }: Props) {
       <svg
         viewBox={`0 0 ${width} ${height}`}
         role="img"
-        aria-label="How the difference to the target moves with thinning"
+        aria-label="How the difference to the target moves with the ratio"
         style={{ width: '100%' }}
       >
         {[2, Math.round(most / 2), Math.round(most)].map((tick) => (
@@ -54,8 +54,8 @@ export function SolveChart({ rungs, chosen, onChoose }: Props) {
           </g>
         ))}
         <circle cx={x(chosen)} cy={y(chosen.deltaE)} r="7" fill={bench.paper} stroke={bench.ink} strokeWidth="3" />
-        {of(1).map((r) => (
-          <text key={r.thinner} x={x(r)} y={height - 6} textAnchor="middle" fontSize="14" fill={bench.ink}>
+        {of(coats[0] ?? 1).map((r) => (
+          <text key={r.ratio} x={x(r)} y={height - 6} textAnchor="middle" fontSize={ratios.length > 16 ? 11.5 : 14} fill={bench.ink}>
             {r.said}
           </text>
         ))}
@@ -65,7 +65,7 @@ export function SolveChart({ rungs, chosen, onChoose }: Props) {
           <Box key={n} sx={{ display: 'grid', gridTemplateColumns: `repeat(${ratios.length}, 1fr)`, gap: '3px' }}>
             {of(n).map((r) => (
               <button
-                key={r.thinner}
+                key={r.ratio}
                 type="button"
                 aria-label={`${r.said}, ${n} ${n === 1 ? 'coat' : 'coats'}: ${r.inWords}`}
                 aria-pressed={r === chosen}

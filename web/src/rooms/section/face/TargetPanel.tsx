@@ -3,10 +3,10 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { answer, api, type LookPreview, Problem, type Recipe } from '../../../api/api';
 import { type Zone, zoneNames } from '../../../recipe/face/panel';
+import { FromBoard, FromPhoto } from '../../../recipe/TakeColour';
 import { ColourEntry } from '../../../ui/ColourEntry';
 import { TextEntry } from '../../../ui/Field';
 import { Swatch } from '../../../ui/Swatch';
-import { FromBoard, FromPhoto } from './TargetDialog';
 
 type Target = NonNullable<Recipe['target']>;
 type Chip = { name: string; colour: string };

@@ -12,7 +12,7 @@ const states = [
 ] as const;
 
 /** What lies on a part: what the painter believes, what the tests say, and which of them tells most next. */
-export function FinishFields({ part, worked, vocabulary, set }: PartProps) {
+export function FinishFields({ part, worked, vocabulary, set, setAll }: PartProps) {
   const kind = part.finish?.kind ?? 'bare';
   const survey = worked?.survey;
   const answer = (test: string, to: string | null) => {
@@ -47,6 +47,15 @@ export function FinishFields({ part, worked, vocabulary, set }: PartProps) {
               onAnswer={(to) => answer(test.key, to)}
             />
           ))}
+          {setAll && (
+            <Button
+              variant="outlined"
+              sx={{ justifySelf: 'start' }}
+              onClick={() => setAll({ tests: part.tests ?? null, finish: part.finish ?? null })}
+            >
+              The same for the others too
+            </Button>
+          )}
         </Box>
         {survey && (
           <Box aria-live="polite" data-testid="likely">

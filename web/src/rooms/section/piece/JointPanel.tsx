@@ -6,6 +6,7 @@ import type { Preview, Recipe, Vocabulary } from '../../../api/api';
 import { withStep } from '../../../recipe/edits';
 import { bench } from '../../../theme/theme';
 import { Choice, NumberEntry, TextEntry } from '../../../ui/Field';
+import { InStudio } from '../../../ui/InStudio';
 import { moment } from '../../../ui/words';
 import { Fields } from './Fields';
 import { type Joint, places, withJoints } from './parts';
@@ -19,7 +20,7 @@ type Props = {
   onChange: (document: Recipe) => void;
 };
 
-const mm = (value: number) => `${value.toFixed(2)} mm`;
+const mm = (value: number) => <InStudio>{`${value.toFixed(2)} mm`}</InStudio>;
 
 /** A moving joint: what it is, what films and swelling leave of its gap after every step, and what would keep it running. */
 export function JointPanel({ document, joint, worked, steps, vocabulary, onChange }: Props) {

@@ -3,17 +3,20 @@ import Button from '@mui/material/Button';
 import type { Preview } from '../../../api/api';
 import { bench } from '../../../theme/theme';
 import { NumberEntry, TextEntry } from '../../../ui/Field';
+import { areaWords } from '../../../ui/measures';
+import { useSystem } from '../../../ui/useSystem';
 import { microns } from '../../../ui/words';
 import { FaultFields } from './FaultFields';
 import { Fields } from './Fields';
 import { FinishFields } from './FinishFields';
-import { type PartProps, square } from './parts';
+import type { PartProps } from './parts';
 import { ShapeFields } from './ShapeFields';
 import { WoodFields } from './WoodFields';
 import { WornFields } from './WornFields';
 
 /** One part as surveyed: its faces, its wood, what lies on it, what is wrong with it, and what all that means. */
 export function PartPanel({ onRemove, ...props }: PartProps & { onRemove: (() => void) | null }) {
+  const system = useSystem();
   const { part, worked, set, wrong } = props;
   return (
     <Box component="section" aria-label={part.name} sx={{ display: 'grid', gap: 2, maxWidth: 820 }}>
@@ -28,7 +31,7 @@ export function PartPanel({ onRemove, ...props }: PartProps & { onRemove: (() =>
           error={wrong('count')}
         />
         <Box data-testid="part-area" sx={{ fontSize: 22, fontWeight: 700, whiteSpace: 'nowrap', pb: 0.5 }}>
-          {worked ? square(worked.area) : ''}
+          {worked ? areaWords(worked.area, system) : ''}
         </Box>
         <Button
           variant="outlined"

@@ -5,13 +5,15 @@ import MenuItem from '@mui/material/MenuItem';
 import Typography from '@mui/material/Typography';
 import { type ReactNode, useState } from 'react';
 import type { Preview, Recipe, Violation, Vocabulary } from '../../../api/api';
+import { Elevation } from '../../../recipe/Elevation';
 import { newId, removePart } from '../../../recipe/edits';
 import { bench } from '../../../theme/theme';
-import { Elevation } from './Elevation';
+import { areaWords, inStudio } from '../../../ui/measures';
+import { useSystem } from '../../../ui/useSystem';
 import { JointPanel } from './JointPanel';
 import { PartPanel } from './PartPanel';
 import { PrepPanel } from './PrepPanel';
-import { addPart, type Joint, square, withJoints, withPart } from './parts';
+import { addPart, type Joint, withJoints, withPart } from './parts';
 import { WholePanel } from './WholePanel';
 
 type Props = {
@@ -24,6 +26,7 @@ type Props = {
 
 /** The survey: the piece from the front, its parts and moving joints, and whatever is chosen of them in full. */
 export function PieceRoom({ document, preview, vocabulary, violations, onChange }: Props) {
+  const system = useSystem();
   const { parts } = document.piece;
   const joints = document.piece.joints ?? [];
   const [chosen, setChosen] = useState<string>(parts[0]?.id ?? 'whole');
@@ -67,7 +70,7 @@ export function PieceRoom({ document, preview, vocabulary, violations, onChange 
       }}
     >
       <Box sx={{ borderRight: { md: 1 }, borderColor: { md: 'divider' } }}>
-        <Elevation document={document} parts={preview?.parts ?? []} selected={chosen} onSelect={setChosen} />
+        <Elevation document={document} parts={preview?.parts ?? []} selected={chosen === null ? [] : [chosen]} onSelect={setChosen} />
         <List title="Whole piece">
           <Item
             chosen={chosen === 'prep'}
@@ -84,14 +87,14 @@ export function PieceRoom({ document, preview, vocabulary, violations, onChange 
             mark=""
           />
         </List>
-        <List title={`Parts${preview ? `, ${preview.area.toFixed(2)} m² in total` : ''}`}>
+        <List title={`Parts${preview ? `, ${areaWords(preview.area, system)} in total` : ''}`}>
           {parts.map((p) => (
             <Item
               key={p.id}
               chosen={p.id === chosen}
               onChoose={() => setChosen(p.id)}
               name={`${(p.count ?? 1) > 1 ? `${p.count} × ` : ''}${p.name}`}
-              figure={worked(p.id) ? square(worked(p.id)?.area ?? 0) : ''}
+              figure={worked(p.id) ? areaWords(worked(p.id)?.area ?? 0, system) : ''}
               mark={worked(p.id)?.survey.conclusions.some((c) => c.tested) ? '△' : ''}
             />
           ))}
@@ -116,7 +119,7 @@ export function PieceRoom({ document, preview, vocabulary, violations, onChange 
                 chosen={j.id === chosen}
                 onChoose={() => setChosen(j.id)}
                 name={j.name}
-                figure={fit ? `${fit.left.toFixed(2)} mm` : ''}
+                figure={fit ? inStudio(`${fit.left.toFixed(2)} mm`, system) : ''}
                 mark={fit && fit.bindsAfter !== null ? '⊠' : ''}
               />
             );
@@ -137,6 +140,7 @@ export function PieceRoom({ document, preview, vocabulary, violations, onChange 
             worked={worked(part.id)}
             vocabulary={vocabulary}
             set={(patch) => onChange(withPart(document, part.id, patch))}
+            setAll={parts.length < 2 ? null : (patch) => onChange(parts.reduce((doc, p) => withPart(doc, p.id, patch), document))}
             wrong={wrong}
             onRemove={parts.length < 2 ? null : () => onChange(removePart(document, part.id))}
           />

@@ -3,10 +3,14 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import type { Vocabulary } from '../../../api/api';
 import { Choice, NumberEntry } from '../../../ui/Field';
-import { type PartProps, square, usualShape } from './parts';
+import { InStudio } from '../../../ui/InStudio';
+import { areaWords } from '../../../ui/measures';
+import { useSystem } from '../../../ui/useSystem';
+import { type PartProps, usualShape } from './parts';
 
 /** The shape of a part, its measurements, and which of its faces are finished, each with its area and how that comes about. */
 export function ShapeFields({ part, worked, vocabulary, set, wrong }: PartProps) {
+  const system = useSystem();
   const shape = vocabulary.shapes.find((s) => s.key === part.shape?.kind);
   const choose = (key: string) => {
     const next = vocabulary.shapes.find((s: Vocabulary['shapes'][number]) => s.key === key);
@@ -39,6 +43,20 @@ export function ShapeFields({ part, worked, vocabulary, set, wrong }: PartProps)
             onChange={(v) => part.shape && set({ shape: { ...part.shape, size: { ...part.shape.size, [size.key]: v ?? size.usual } } })}
           />
         ))}
+      <NumberEntry
+        label="Mouldings on one"
+        unit="m"
+        emptyAllowed
+        value={part.mouldings}
+        placeholder="typical"
+        onChange={(mouldings) => set({ mouldings })}
+        error={wrong('mouldings')}
+      />
+      <FormControlLabel
+        sx={{ gridColumn: { md: 'span 2' }, alignSelf: 'end', minHeight: 40 }}
+        label="Inside: can be closed during the work"
+        control={<Checkbox checked={part.inside ?? false} onChange={(e) => set({ inside: e.target.checked ? true : null })} />}
+      />
       {part.shape && shape && (
         <Box sx={{ gridColumn: '1 / -1' }}>
           {shape.faces.map((face) => {
@@ -61,8 +79,10 @@ export function ShapeFields({ part, worked, vocabulary, set, wrong }: PartProps)
                     />
                   }
                 />
-                <Box sx={{ fontWeight: 650, textAlign: 'right' }}>{measured ? square(measured.area) : finished ? '' : 'uncoated'}</Box>
-                <Box sx={{ color: 'text.secondary' }}>{measured?.formula}</Box>
+                <Box sx={{ fontWeight: 650, textAlign: 'right' }}>
+                  {measured ? areaWords(measured.area, system) : finished ? '' : 'uncoated'}
+                </Box>
+                <Box sx={{ color: 'text.secondary' }}>{measured && <InStudio>{measured.formula}</InStudio>}</Box>
               </Box>
             );
           })}

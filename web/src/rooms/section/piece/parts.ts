@@ -10,13 +10,10 @@ export type PartProps = {
   worked: Preview['parts'][number] | undefined;
   vocabulary: Vocabulary;
   set: (patch: Partial<Part>) => void;
+  /** What is stated of this part, stated of all others too; null where there are none. */
+  setAll: ((patch: Partial<Part>) => void) | null;
   wrong: (field: string) => string | undefined;
 };
-
-/** m² with as many digits as a painter can use. */
-export function square(area: number): string {
-  return `${area.toFixed(area < 0.1 ? 4 : area < 1 ? 3 : 2)} m²`;
-}
 
 export function withPart(doc: Recipe, id: string, patch: Partial<Part>): Recipe {
   return { ...doc, piece: { ...doc.piece, parts: doc.piece.parts.map((p) => (p.id === id ? tidy({ ...p, ...patch }) : p)) } };

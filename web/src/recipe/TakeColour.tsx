@@ -7,11 +7,11 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { answer, api, sendBytes } from '../../../api/api';
-import type { components } from '../../../api/api.gen';
-import { keys } from '../../../api/keys';
-import { PickColour } from '../../../ui/PickColour';
-import { Swatch } from '../../../ui/Swatch';
+import { answer, api, sendBytes } from '../api/api';
+import type { components } from '../api/api.gen';
+import { keys } from '../api/keys';
+import { PickColour } from '../ui/PickColour';
+import { Swatch } from '../ui/Swatch';
 
 type Taken = { colour: string; name: string };
 type Props = { onTake: (taken: Taken) => void; onClose: () => void };

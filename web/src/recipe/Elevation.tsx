@@ -1,12 +1,12 @@
-import type { Preview, Recipe } from '../../../api/api';
-import { bench } from '../../../theme/theme';
+import type { Preview, Recipe } from '../api/api';
+import { bench } from '../theme/theme';
 import { elevation } from './elevation';
 
 const most = { width: 400, height: 300 };
 
-type Props = { document: Recipe; parts: Preview['parts']; selected: string | null; onSelect: (partId: string) => void };
+type Props = { document: Recipe; parts: Preview['parts']; selected: readonly string[]; onSelect: (partId: string) => void };
 
-/** The piece from the front, drawn from the measurements of its parts: press one to survey it. */
+/** The piece from the front, drawn from the measurements of its parts: those chosen have a thick line. */
 export function Elevation({ document, parts, selected, onSelect }: Props) {
   const { drawn, width, height } = elevation(document, parts);
   if (drawn.length === 0) return null;
@@ -43,8 +43,8 @@ export function Elevation({ document, parts, selected, onSelect }: Props) {
               width={w}
               height={h}
               fill="none"
-              stroke={d.partId === selected ? bench.verdigris : bench.ink}
-              strokeWidth={d.partId === selected ? 3.5 : 1.2}
+              stroke={selected.includes(d.partId) ? bench.verdigris : bench.ink}
+              strokeWidth={selected.includes(d.partId) ? 3.5 : 1.2}
             />
           </g>
         );

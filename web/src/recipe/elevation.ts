@@ -1,4 +1,4 @@
-import type { Preview, Recipe } from '../../../api/api';
+import type { Preview, Recipe } from '../api/api';
 
 export type Drawn = { partId: string; x: number; y: number; width: number; height: number };
 type PartPreview = Preview['parts'][number];

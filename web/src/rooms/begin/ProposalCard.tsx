@@ -1,0 +1,83 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Slider from '@mui/material/Slider';
+import { useState } from 'react';
+import type { Recipe } from '../../api/api';
+import { PaintedPiece } from '../../recipe/face/PaintedPiece';
+import { zoneNames } from '../../recipe/face/panel';
+import { bench } from '../../theme/theme';
+import { date, minutes, money } from '../../ui/words';
+import { type Colours, how, near, type Proposal, risk } from './wish';
+
+type Props = { proposal: Proposal; colours: Colours; currency: string; onOpen: () => void };
+
+/** A whole recipe that comes near the look: painted, with what it takes and what could go wrong. */
+export function ProposalCard({ proposal, colours, currency, onOpen }: Props) {
+  const [share, setShare] = useState(0.5);
+  const risks = proposal.risks.flatMap((r) => risk(r) ?? []);
+  return (
+    <Box
+      component="li"
+      sx={{
+        bgcolor: 'background.paper',
+        border: `1.5px solid ${bench.ink}`,
+        borderRadius: '3px',
+        p: 1.5,
+        display: 'grid',
+        gap: 1,
+        alignContent: 'start',
+      }}
+      data-testid="proposal"
+      data-family={proposal.family}
+    >
+      <PaintedPiece
+        document={proposal.document as Recipe}
+        preview={proposal.preview}
+        label={`${proposal.name}, as it will look; on the right as wanted`}
+        wanted={{ colours, share: 1 - share }}
+        width={330}
+        height={250}
+      />
+      <Slider
+        size="small"
+        value={share}
+        min={0}
+        max={1}
+        step={0.05}
+        onChange={(_, value) => setShare(value as number)}
+        aria-label={`How much of ${proposal.name} is shown, beside the look wanted`}
+        sx={{ py: 0.5 }}
+      />
+      <Box component="h2" sx={{ font: 'inherit', fontFamily: 'h1.fontFamily', fontWeight: 650, fontSize: 19, lineHeight: 1.25, m: 0 }}>
+        {proposal.name}
+      </Box>
+      <Box sx={{ fontSize: 15 }}>{proposal.says}</Box>
+      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', display: 'grid', gap: 0.25 }}>
+        {proposal.zones.map((zone) => (
+          <li key={zone.zone}>
+            <Box component="span" aria-hidden="true" sx={{ display: 'inline-flex', verticalAlign: 'middle', mr: 1, border: 1 }}>
+              <Box component="span" sx={{ width: 18, height: 14, bgcolor: zone.colour }} />
+              <Box component="span" sx={{ width: 18, height: 14, bgcolor: zone.wished }} />
+            </Box>
+            {zoneNames[zone.zone]}: {near(zone.apart)}
+            {zone.apart >= 2.5 ? `, ${how(zone)}` : ''}
+          </li>
+        ))}
+      </Box>
+      <Box>
+        {minutes(proposal.minutes)} of work
+        {proposal.readyOn ? `, ready ${date(proposal.readyOn)}` : ', no end in sight'}
+        {proposal.cost === null ? '' : `, ${money(proposal.cost, currency)}`}
+      </Box>
+      {proposal.buy.length > 0 && <Box>To buy: {proposal.buy.join(', ')}</Box>}
+      <Box sx={{ color: risks.length > 0 ? undefined : 'text.secondary' }}>
+        {risks[0] ?? 'Sure: a coat a fifth thicker or left twice as long does not show.'}
+      </Box>
+      <Box sx={{ alignSelf: 'end' }}>
+        <Button variant="contained" onClick={onOpen} aria-label={`Open ${proposal.name} as a recipe`}>
+          Open as a recipe
+        </Button>
+      </Box>
+    </Box>
+  );
+}
