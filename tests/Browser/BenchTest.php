@@ -6,6 +6,7 @@ namespace Inlaid\Tests\Browser;
 
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use Inlaid\Tests\Http\GivenDocuments;
 
 /**
@@ -130,7 +131,9 @@ final class BenchTest extends Rooms
         $this->until(fn (): bool => [] === $this->buttons('Ready to recoat'), 'it is dry');
         $this->finger('Change plan');
         $this->finger('Sanded too much: touch up with “Cream”');
-        $this->untilAct('Cream');
+        $this->finger('a spot');
+        $this->finger('Do it next');
+        $this->untilAct('Touch up: Cream');
         $this->finger('Undo');
         $this->untilAct('Wear the edges');
         $this->finger('Change plan');
@@ -148,6 +151,101 @@ final class BenchTest extends Rooms
         self::assertSame([['s2'], ['Runs']], [$kept->skipped, array_column($kept->notes, 'text')]);
         self::assertNotNull(array_column($kept->works, null, 'step')['s1']->dried);
         $this->devtools('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
+    }
+
+    /**
+     * By finger alone: a glaze nobody planned, in four presses to what it takes and how it looks; then, without the program, a touch-up of
+     * which it says how much later; and at the end both are in the recipe and are done again from it.
+     */
+    public function testWhatNobodyPlannedByFinger(): void
+    {
+        $run = $this->put([
+            ['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'title' => 'Sand it']],
+            ['brushed', 'signal-cream', ['title' => 'Cream', 'purpose' => 'hide']],
+            ['brushed', 'topcoat-matt', ['title' => 'Clear', 'purpose' => 'functional']],
+        ]);
+        $this->resize(820, 1180);
+        $this->bench($run);
+        $this->devtools('Emulation.setTouchEmulationEnabled', ['enabled' => true]);
+        foreach (['Sand it', 'Cream'] as $act) {
+            $this->untilAct($act);
+            $this->finger('Start');
+            $this->finger('Done');
+        }
+        $this->untilAct('Clear');
+        foreach (['Something else', 'Glazed and wiped', 'Everything', 'Signal Cream, chalk-type'] as $press) {
+            $this->finger($press);
+        }
+        $this->until(fn (): bool => 1 === preg_match('/^[\d.]+ (ml|l), \d+ min/', $this->text('[data-testid=guess]')), 'ml and minutes');
+        self::assertStringContainsString('Recesses', $this->text('[data-testid=guess]'));
+        $this->finger('a third');
+        $this->finger('Do it next');
+        $this->untilAct('Glazed and wiped');
+        $this->untilKept();
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=where]'), 'A third of it'), 'where, in large words');
+        $this->finger('Start');
+        $this->finger('Done');
+        $this->untilAct('Clear');
+        $this->untilKept();
+
+        $this->killServer();
+        $this->finger('Change plan');
+        $this->finger('Sanded too much: touch up with “Glazed and wiped');
+        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'Offline'), 'it says so');
+        $this->finger('a spot');
+        $this->finger('Do it next');
+        $this->untilAct('Touch up');
+        $this->finger('Start');
+        $this->finger('Done');
+        $this->untilAct('Clear');
+        $this->finger('Start');
+        $this->finger('Done');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=act]'), 'Job complete'), 'all of it is done');
+        $this->startServer();
+        $this->untilKept();
+        $kept = $this->studio->json('GET', "/api/runs/$run");
+        self::assertCount(5, $this->finished($kept));
+        $improvised = array_values(array_filter($kept->document->steps, static fn (\stdClass $s): bool => str_starts_with($s->id, 'i-')));
+        self::assertSame([0.33, 0.02], array_column($improvised, 'share'));
+
+        $this->go("/logbook/$run");
+        $this->until(fn (): bool => str_contains($this->main(), 'not planned, before “Clear”'), 'the logbook tells it');
+        $this->button('Update recipe as made')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'In the draft of the recipe'), 'it is in the recipe');
+        $draft = $this->studio->json('GET', "/api/recipes/$kept->recipe")->document;
+        self::assertCount(5, $draft->steps);
+        $again = $this->studio->json('POST', '/api/runs', ['recipe' => $kept->recipe], 201);
+        $this->bench($again->id);
+        $this->untilAct('Sand it');
+        self::assertStringContainsString('1 of 5', $this->main());
+        $this->devtools('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
+    }
+
+    /** The same by keys alone. */
+    public function testWhatNobodyPlannedByKeys(): void
+    {
+        $run = $this->put();
+        $this->bench($run);
+        $this->space('Done (started');
+        $this->space('');
+        $this->untilAct('Cream, 1 of 2');
+        $this->press('e');
+        foreach (['Glazed and wiped', 'Edges only', 'Signal Cream, chalk-type'] as $press) {
+            $this->until(fn (): bool => [] !== $this->buttons($press), "\"$press\" is offered");
+            $this->tabTo(fn (): bool => str_contains($this->active(), ">$press<"));
+            $this->press(WebDriverKeys::ENTER);
+        }
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=guess]'), 'Edges'), 'it is worked out');
+        $this->tabTo(fn (): bool => str_contains($this->active(), '>Do it next<'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->untilAct('Glazed and wiped');
+        self::assertStringContainsString('Only edges', $this->text('[data-testid=where]'));
+        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')), 'the sheet is gone');
+        $this->space('Done (started');
+        $this->space('');
+        $this->untilAct('Cream, 1 of 2');
+        $this->untilKept();
+        self::assertCount(2, $this->finished($this->studio->json('GET', "/api/runs/$run")));
     }
 
     /**

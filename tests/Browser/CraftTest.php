@@ -141,13 +141,13 @@ final class CraftTest extends Rooms
             static fn ($l): string => $l->getText(),
             $this->browser->findElements(WebDriverBy::cssSelector('#step-panel label')),
         );
-        $this->choose('Technique', 'Sanded');
+        $this->technique('Sanded');
         $this->until(static fn (): bool => \in_array('Grit', $labels(), true), 'sanding asks for a grit');
         self::assertNotContains('Material or mix', $labels());
         self::assertNotContains('Coat thickness', $labels());
         $this->write('Removes', '12');
         $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), '12 µm off'), 'the cut shows the depth');
-        $this->choose('Technique', 'Drying time');
+        $this->technique('Drying time');
         $this->until(static fn (): bool => !\in_array('Dwell (min)', $labels(), true), 'resting asks for no hands');
         $this->choose('Wait before next step', 'set time');
         $this->write('Wait', '90');
@@ -156,7 +156,7 @@ final class CraftTest extends Rooms
                 || str_contains($this->text('[aria-selected=true]'), 'wait 1 h 30 min'),
             'the wait is in the cut',
         );
-        $this->choose('Technique', 'Wash, wiped back');
+        $this->technique('Wash, wiped back');
         $this->until(static fn (): bool => \in_array('Material or mix', $labels(), true), 'a wash asks with what');
         $this->choose('Purpose', 'Broken cover');
         $this->write('Surface left showing', '40');

@@ -27,10 +27,13 @@ final class EveryRoomTest extends Rooms
         $run = $this->studio->json('GET', '/api/runs')->runs[0]->id;
         $rooms = [
             '/' => 'main li h2',
+            '/recipes/new' => 'main li canvas',
+            '/recipes/new/look' => 'main form',
             "/recipes/$id" => '[data-testid=film]',
             "/recipes/$id/piece" => '[data-testid=part-area]',
             "/recipes/$id/sheet" => 'section h2',
             '/mix' => 'svg[role=img]',
+            '/mix?task=stripe' => '[data-testid=stripe], [aria-label=Stripes] button',
             '/boards' => 'main li h2',
             "/boards/$board" => '[data-patch]',
             "/boards/$board/lay" => '[data-testid=round]',
@@ -55,18 +58,24 @@ final class EveryRoomTest extends Rooms
         }
         $flawed = $this->studio->recipe('frame')->id;
         foreach ([
-            'Materials' => $id,
-            'Revisions' => $id,
-            'Save revision' => $id,
-            'Shortcuts' => $id,
-            '8 findings' => $flawed,
-        ] as $dialog => $recipe) {
-            $this->go("/recipes/$recipe");
-            $this->see('[data-testid=film]');
+            ['Materials', "/recipes/$id", '[data-testid=film]'],
+            ['Revisions', "/recipes/$id", '[data-testid=film]'],
+            ['Save revision', "/recipes/$id", '[data-testid=film]'],
+            ['Shortcuts', "/recipes/$id", '[data-testid=film]'],
+            ['8 findings', "/recipes/$flawed", '[data-testid=film]'],
+            ['Something else', "/bench/$run", '[data-testid=act]'],
+            ['Change plan', "/bench/$run", '[data-testid=act]'],
+            ['Another hand, share or tool', null, '[role=dialog]'],
+            ['Closer to the target', "/recipes/$id", '[data-testid=film]'],
+        ] as [$dialog, $path, $ready]) {
+            if (null !== $path) {
+                $this->go($path);
+            }
+            $this->see($ready);
             $this->browser->findElement(WebDriverBy::xpath("//button[contains(., '$dialog')]"))->click();
             $this->see('[role=dialog]');
             $this->until(
-                fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('.MuiFade-entering'))
+                fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('.MuiFade-entering, .MuiFade-exiting'))
                     && '1' === $this->browser->executeScript(
                         'return getComputedStyle(document.querySelector("[role=dialog]").closest(".MuiDialog-container")).opacity',
                     ),

@@ -55,15 +55,18 @@ final class FaceTest extends Rooms
         $this->go('/recipes/'.$this->studio->recipe('rack')->id);
         $this->see('[data-testid=film]');
         $this->walkTo(1);
-        $asked = $this->browser->executeScript(
-            'return performance.getEntriesByType("resource").filter(r => r.name.includes("/api/")).length',
+        $came = 'return performance.getEntriesByType("resource").filter(r => r.name.includes("/api/"))';
+        $this->until(
+            fn (): bool => 1 === $this->browser->executeScript("$came.filter(r => r.name.endsWith('/techniques/next')).length"),
+            'what the panel asks once',
         );
+        $asked = $this->browser->executeScript("$came.map(r => r.name)");
         foreach ([2, 3, 4, 5, 6, 5, 4, 0] as $step) {
             $this->walkTo($step);
         }
         self::assertSame(
             $asked,
-            $this->browser->executeScript('return performance.getEntriesByType("resource").filter(r => r.name.includes("/api/")).length'),
+            $this->browser->executeScript("$came.map(r => r.name)"),
         );
         $this->walkTo(4);
         self::assertStringStartsWith('4.', $this->text('[aria-selected=true]'));
@@ -204,11 +207,11 @@ final class FaceTest extends Rooms
         $this->go('/recipes/'.$this->studio->recipe('rack')->id);
         $this->see('[data-testid=film]');
         $this->walkTo(4);
-        $this->clickInView($this->button('Find thinning'));
+        $this->clickInView($this->button('Find the mix'));
         $this->until(fn (): bool => str_contains($this->text('[data-testid=rung]'), 'ΔE'), 'the ladder is worked out');
         $this->browser->findElement(WebDriverBy::cssSelector('[role=dialog] button[aria-label^="1 : 6, 3 coats"]'))->click();
         $this->until(fn (): bool => str_starts_with($this->text('[data-testid=rung]'), '1 : 6, 3 coats'), 'another rung is looked at');
-        $this->button('Use this thinning')->click();
+        $this->button('Use this mix')->click();
         $this->untilSaved();
         $document = $this->studio->recipe('rack')->document;
         self::assertSame(['1', '6'], array_map(static fn (\stdClass $p): string => $p->share, $document->mixes[0]->parts));
@@ -234,6 +237,52 @@ final class FaceTest extends Rooms
         $document = $this->studio->recipe('rack')->document;
         self::assertGreaterThan(7, \count($document->steps));
         self::assertSame(['s1', 's2', 's3'], array_map(static fn (\stdClass $s): string => $s->id, \array_slice($document->steps, 0, 3)));
+    }
+
+    /**
+     * The colours of a blend are one step: it is seen after the last of them, one key goes over all, and they have one place on the bench
+     * sheet; and a colour is moved along the way by its slider.
+     */
+    public function testABlendIsOneStep(): void
+    {
+        $document = $this->studio->recipe('rack')->document;
+        $blend = $document->steps[3];
+        unset($blend->repeat, $blend->strokes, $blend->left, $blend->hand, $blend->dwell);
+        foreach ([
+            'technique' => 'blended',
+            'title' => 'Three colours',
+            'coats' => 1,
+            'where' => 'top-down',
+            'at' => 0.1,
+            'uses' => ['material' => 'platform-slate'],
+            'colours' => [['uses' => ['material' => 'tunnel-mist'], 'at' => 0.5], ['uses' => ['mix' => 'wash'], 'at' => 1]],
+        ] as $field => $value) {
+            $blend->{$field} = $value;
+        }
+        $id = $this->studio->json('POST', '/api/recipes', ['document' => $document], 201)->id;
+        $this->go("/recipes/$id");
+        $this->see('[data-testid=film]');
+        $this->walkTo(0);
+        $stops = [0];
+        while (\count($stops) < \count($document->steps)) {
+            $this->browser->getKeyboard()->sendKeys(']');
+            $before = end($stops);
+            $this->until(fn (): bool => (int) $this->see(self::RACK_FACE)->getAttribute('data-after') !== $before, 'the face goes on');
+            $stops[] = (int) $this->see(self::RACK_FACE)->getAttribute('data-after');
+        }
+        self::assertSame([0, 1, 2, 3, 6, 7, 8], $stops);
+        $this->walkTo(6);
+        self::assertStringStartsWith('4. Three colours', $this->text('[aria-selected=true]'));
+        $here = $this->painted();
+        $place = $this->browser->findElement(WebDriverBy::cssSelector('input[type=range][aria-label="Place of Tunnel Mist, chalk-type"]'));
+        $place->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $this->untilSaved();
+        self::assertSame(0.55, $this->studio->json('GET', "/api/recipes/$id")->document->steps[3]->colours[0]->at);
+        $this->until(fn (): bool => $this->painted() !== $here, 'and it is painted so');
+        $this->go("/recipes/$id/sheet");
+        $this->see('section h2');
+        self::assertCount(7, $this->browser->findElements(WebDriverBy::cssSelector('section h2')));
+        self::assertStringContainsString('55 % of the way: Tunnel Mist', $this->text('main'));
     }
 
     /** By the keys [ and ]. */

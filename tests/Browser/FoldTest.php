@@ -180,6 +180,7 @@ final class FoldTest extends TestCase
             EventKind::Colour === $kind ? Colour::of('#aabbcc') : null,
             EventKind::Retract === $kind ? $other : null,
             EventKind::Mix === $kind ? 's9' : null,
+            does: $kind->isImprovised() ? '{"step":{"technique":"brushed"}}' : null,
         );
     }
 

@@ -18,6 +18,7 @@ final class OpenWorkTest extends Rooms
         $stools = $this->studio->recipe('stools');
         $this->go("/recipes/$stools->id");
         $this->step('Ochre');
+        $this->unfold('Rarely needed');
         $this->choose('Repeat', 'until it hides');
         $this->until(
             fn (): bool => str_starts_with($this->text('[data-testid=rounds]'), '1 to 4 coats, 2 expected'),

@@ -46,7 +46,7 @@ final class PainterTest extends Rooms
         $this->browser->navigate()->refresh();
         self::assertStringStartsWith('8.', $this->row('Pale lips')->getText());
         $this->row('4. Slate wash')->click();
-        self::assertStringContainsString('3.4 µm dry', $this->profile()[0]);
+        $this->until(fn (): bool => str_contains($this->profile()[0], '3.4 µm dry'), 'the ratio kept with the revision is still there');
         self::assertStringContainsString('from revision 3', $this->text('[data-testid=saving]'));
 
         $this->button('Revisions')->click();

@@ -20,6 +20,7 @@ final class PieceTest extends Rooms
     {
         $this->go('/');
         $this->button('New recipe')->click();
+        $this->button('Empty recipe')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'No steps yet'), 'a new recipe');
         $this->button('Piece')->click();
         $this->see('[data-testid=part-area]');

@@ -329,6 +329,22 @@ abstract class Rooms extends TestCase
         $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('ul[role=listbox]')), 'the list is gone');
     }
 
+    /** Opens what is rarely needed, behind its line. */
+    protected function unfold(string $title): void
+    {
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//summary[normalize-space()='$title']")));
+    }
+
+    /** Finds a technique by what it is called. */
+    protected function technique(string $name): void
+    {
+        $field = $this->field('Technique');
+        $this->clickInView($field);
+        $field->sendKeys(WebDriverKeys::CONTROL.'a');
+        $field->sendKeys($name);
+        $this->pick($name);
+    }
+
     /** Picks what begins with these words from a list or a menu that is open. */
     protected function pick(string $option, string $role = 'option'): void
     {

@@ -80,6 +80,8 @@ final class StatesTest extends Rooms
     #[TestWith([1024, 768, 'cupboard/piece'])]
     #[TestWith([390, 844, 'cupboard/piece'])]
     #[TestWith([390, 844, '/shelf'])]
+    #[TestWith([390, 844, '/recipes/new'])]
+    #[TestWith([390, 844, '/recipes/new/look'])]
     #[TestWith([1024, 768, '/settings'])]
     public function testNothingScrollsSidewaysOnAPhoneOrATablet(int $width, int $height, string $room): void
     {
@@ -91,7 +93,8 @@ final class StatesTest extends Rooms
         );
         $this->see(match (true) {
             '/' === $room => 'main li h2',
-            '/settings' === $room, '/shelf' === $room => 'main h2',
+            '/settings' === $room, '/shelf' === $room, '/recipes/new' === $room => 'main h2',
+            '/recipes/new/look' === $room => 'main form',
             str_ends_with($room, '/piece') => '[data-testid=part-area]',
             default => 'svg[role=img]',
         });

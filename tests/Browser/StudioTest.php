@@ -35,6 +35,7 @@ final class StudioTest extends Rooms
         $this->button('Close')->click();
         $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')), 'the dialog is gone');
         $this->button('New recipe')->click();
+        $this->button('Empty recipe')->click();
         $this->until(
             fn (): bool => str_contains($this->browser->findElement(WebDriverBy::tagName('main'))->getText(), 'No steps yet'),
             'a new recipe is bare wood',

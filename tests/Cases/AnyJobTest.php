@@ -15,7 +15,7 @@ final class AnyJobTest extends TestCase
 {
     use Randomly;
 
-    private const JOBS = 500;
+    private const JOBS = 200;
     private const PURPOSES = ['hide', 'broken-cover', 'pores', 'edges', 'relief', 'functional'];
     private const WAITS = ['nothing', 'touch', 'recoat', 'through', 'overnight'];
 

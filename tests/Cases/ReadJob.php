@@ -112,6 +112,10 @@ final class ReadJob
             $with = $s['with'] ?? null;
             $isPot = \is_string($with) && isset($job['pots'][$with]);
             $used = \is_string($with) && !$isPot ? [...$used, $with] : $used;
+            $used = [
+                ...$used,
+                ...array_filter(array_map(static fn (array $c): ?string => $c['uses']['material'] ?? null, $s['colours'] ?? [])),
+            ];
             $wait = $s['wait'] ?? (true === ($this->uses[$s['do']] ?? null) ? 'recoat' : 'nothing');
 
             return array_filter([
@@ -136,7 +140,7 @@ final class ReadJob
 
         return Json::object(Json::encode([
             'format' => 'inlaid-recipe',
-            'version' => 3,
+            'version' => 4,
             'title' => $job['name'],
             'piece' => [
                 'name' => $job['name'],

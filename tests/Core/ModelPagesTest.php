@@ -55,6 +55,7 @@ use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\Joint;
 use Inlaid\Core\Piece\JointKind;
 use Inlaid\Core\Piece\JointSide;
+use Inlaid\Core\Piece\OldFinish;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\PieceUse;
@@ -75,6 +76,7 @@ use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Recipe\Intent;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
 use Inlaid\Core\Recipe\WaitRule;
@@ -206,7 +208,7 @@ final class ModelPagesTest extends TestCase
             '0.8 g fill %s ml, so %s ml come of 2',
             [
                 (string) BigRational::of('0.8')->dividedBy('2.4')->simplified(),
-                (string) BigRational::one()->dividedBy($leaves[1]->volume)->simplified(),
+                (string) BigRational::one()->dividedBy($leaves[0]->volume)->simplified(),
             ],
         ];
         $wash = (new WashedAndWiped())->profile();
@@ -215,6 +217,12 @@ final class ModelPagesTest extends TestCase
             'boards',
             'absorbency 1.2: 2 × 1.2 ÷ 0.9 + 8 ÷ 4 = %.2f, so',
             [$patches->laid / (1 - $wash->loss) + $wash->holdUp / 4],
+        ];
+        [$bare, $gold] = self::hands();
+        yield 'minutes' => [
+            'minutes',
+            'to set up and 0.35 to handle: %d. Gold on 2.7 m of edges: 0.5 + 0.35 + 2.7 ÷ 1.5 = 2.65, so %d min.',
+            [(string) $bare, (string) $gold],
         ];
         $sections = (new ShareIntoSections())->share(area: 1.0, lay: 20.0, work: 10.0, dwell: 0, open: 8);
         yield 'film, sections' => [
@@ -314,6 +322,42 @@ final class ModelPagesTest extends TestCase
     }
 
     /** µm that two passes by machine with 120 and two with 180 take off. */
+    /**
+     * @return array{int, int} minutes to bare a varnished top, and to gild the edges of another
+     */
+    private static function hands(): array
+    {
+        $part = static fn (float $length, float $width, FinishKind $finish): PiecePart => PiecePart::of('p', 'P', Surface::of(
+            Given::shapes()->named('top'),
+            ['length' => $length, 'width' => $width, 'thickness' => 22],
+            ['face'],
+        ), 1, Substrate::of(SubstrateKind::Solid, 'maple', Grain::Close, Colour::of('#e0c9a0')), new OldFinish($finish));
+        $minutes = static fn (PiecePart $on, string $technique, StepDetail $detail): int => (new WorkOutSteps())->workOut(
+            Recipe::of('T', Piece::of('T', 1, [$on]), [Step::of(
+                's',
+                '',
+                Given::techniques()->named($technique),
+                Intent::of(Purpose::Functional),
+                [],
+                'gilded' === $technique ? Given::paint() : null,
+                1,
+                $detail,
+                WaitRule::of(WaitUntil::Nothing),
+            )]),
+            Climate::reference(),
+            Given::practices()->habits([], []),
+        )[0]->hands->minutes;
+
+        return [
+            $minutes(
+                $part(1500, 1000, FinishKind::Varnish),
+                'sanded',
+                StepDetail::of(grit: 80, tool: Tool::Machine, aim: SandingAim::ToBare),
+            ),
+            $minutes($part(900, 450, FinishKind::Bare), 'gilded', StepDetail::of()),
+        ];
+    }
+
     private static function sanded(): float
     {
         $piece = Piece::of(

@@ -17,6 +17,7 @@ use Inlaid\App\Exchange\WorkedOut;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Measure\UnitSystem;
+use Inlaid\Core\Piece\Field;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\Pulls;
 use Inlaid\Core\Planning\WorkingTime;
@@ -25,6 +26,7 @@ use Inlaid\Core\Recipe\Rags;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\Within;
 use Inlaid\Tests\Core\Given;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -72,6 +74,32 @@ final class FormatTest extends TestCase
                 $new->cleanUp->with[0]->id,
             ],
         );
+        self::assertSame(
+            [
+                ['edges', 'relief'],
+                3,
+                'damp',
+                0.1,
+                'here-and-there',
+                ['repair-1', 0.02],
+                ['filled', 'upper'],
+                true,
+                ['s7', 's7.2'],
+                [0.2, 0.9],
+            ],
+            [
+                array_map(static fn (Within $w): string => $w->value, $new->steps[1]->detail->extent->within),
+                $new->steps[1]->detail->sections,
+                $new->steps[1]->detail->wiping?->value,
+                $new->steps[2]->detail->extent->share,
+                $new->steps[2]->detail->extent->chosen->value,
+                [($old = $this->reader()->read($this->golden(3))->piece->parts[2]->fields[0])->id, $old->share],
+                array_map(static fn (Field $f): string => $f->id, $new->piece->parts[2]->fields),
+                $new->piece->parts[1]->inside,
+                [$new->steps[5]->id, $new->steps[6]->id],
+                $new->steps[6]->detail->blend->at ?? null,
+            ],
+        );
         $painted = $this->golden(1);
         $painted->piece->parts[0]->substrate->ground = 'painted';
         self::assertSame(FinishKind::Paint, $this->reader()->read($painted)->piece->parts[0]->finish->kind);
@@ -97,7 +125,7 @@ final class FormatTest extends TestCase
     {
         $reader = 'board' === $format ? $this->boards() : $this->reader();
         $schema = $this->validator();
-        $golden = fn (): \stdClass => $this->golden($version, $format);
+        $golden = fn (): \stdClass => Json::object((new UpcastRecipe())->today(Json::encode($this->golden($version, $format)))->text);
         self::assertTrue($schema->validate($golden(), "https://inlaid.invalid/$format.schema.json")->isValid());
         $reader->read($golden());
         $tried = 0;

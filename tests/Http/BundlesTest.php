@@ -311,7 +311,7 @@ final class BundlesTest extends TestCase
         $zip->close();
         $other = $this->emptied();
         $this->in($other, 'POST', '/api/bundles', $path, 201);
-        self::assertSame(3, $other->json('GET', '/api/recipes/'.$lines[0]->recipe)->document->version);
+        self::assertSame(4, $other->json('GET', '/api/recipes/'.$lines[0]->recipe)->document->version);
         $other->close();
     }
 

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Http;
 
 use Inlaid\App\Exchange\Json;
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Colour\ColourDifference;
+use Inlaid\Core\Colour\Lab;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -32,7 +35,7 @@ final class ComputeTest extends TestCase
     public function testPowderIsScoopedWeighedAndFillsLess(): void
     {
         $worked = $this->compute('mix', $this->asked('stools', ['mix' => 'ochre']) + ['amount' => '200 ml']);
-        [$powder, $water] = $worked->exact->lines;
+        [$water, $powder] = $worked->exact->lines;
         self::assertEqualsWithDelta(108.5271, $powder->amount->ml, 1e-3);
         self::assertEqualsWithDelta(78.140, $powder->amount->g, 1e-3);
         self::assertEqualsWithDelta(162.7907, $water->amount->ml, 1e-3);
@@ -323,13 +326,17 @@ final class ComputeTest extends TestCase
     {
         $document = self::$studio->recipe('rack')->document;
         $target = '#93a09f';
-        $solved = self::$studio->json('POST', '/api/compute/thinning', ['document' => $document, 'step' => 's4', 'target' => $target]);
+        $solved = self::$studio->json(
+            'POST',
+            '/api/compute/mix-for-colour',
+            ['document' => $document, 'step' => 's4', 'target' => $target],
+        );
         self::assertCount(60, $solved->rungs);
         $nearest = min([99.0, ...array_column($solved->rungs, 'deltaE')]);
         self::assertLessThanOrEqual($nearest + 0.5, $solved->best->deltaE);
         foreach ($solved->rungs as $rung) {
             self::assertTrue(
-                $rung->deltaE > $nearest + 0.5 || [$rung->coats, $rung->thinner] >= [$solved->best->coats, $solved->best->thinner],
+                $rung->deltaE > $nearest + 0.5 || [$rung->coats, $rung->ratio] >= [$solved->best->coats, $solved->best->ratio],
             );
         }
         foreach ([$solved->best, $solved->rungs[7], $solved->rungs[59]] as $rung) {
@@ -347,21 +354,143 @@ final class ComputeTest extends TestCase
             '/step',
             self::$studio->json(
                 'POST',
-                '/api/compute/thinning',
+                '/api/compute/mix-for-colour',
                 ['document' => $document, 'step' => 's3', 'target' => $target],
                 422,
             )->violations[0]->pointer,
-            'there is no thinner in it',
+            'there is no mix of several',
         );
         self::assertSame(
             '/target',
             self::$studio->json(
                 'POST',
-                '/api/compute/thinning',
+                '/api/compute/mix-for-colour',
                 ['document' => $document, 'step' => 's4', 'target' => 'sky'],
                 422,
             )->violations[0]->pointer,
         );
+    }
+
+    /**
+     * Two-ended mixes of every kind, each against every rung tried out by itself as a recipe: dark wax cut with clear, a stain lightened,
+     * two stains on this wood and on the repair in it, a primer tinted, a few drops of black in white.
+     *
+     * @param array<string, int> $parts
+     */
+    #[DataProvider('mixes')]
+    public function testAnyTwoEndedMixIsFound(string $technique, array $parts, string $target, ?string $place = null): void
+    {
+        $document = self::mixed($technique, $parts);
+        $body = ['document' => $document, 'step' => 's', 'target' => $target, 'vary' => 1] + (null === $place ? [] : ['place' => $place]);
+        $solved = self::$studio->json('POST', '/api/compute/mix-for-colour', $body);
+        self::assertTrue($solved->complete);
+        $ends = [];
+        foreach ($solved->rungs as $rung) {
+            $taken = Json::copy($document);
+            foreach ($taken->mixes[0]->parts as $k => $part) {
+                $part->share = $rung->shares[$k];
+            }
+            $taken->steps[0]->coats = $rung->coats;
+            $stacks = self::$studio->json('POST', '/api/preview', ['document' => $taken])->preview->stacks;
+            $stack = array_values(
+                array_filter($stacks, static fn (\stdClass $s): bool => \in_array($place ?? 'p:whole', $s->places, true)),
+            )[0];
+            $ends[] = [$rung, $stack->look->after[1]->zones[0]->colour];
+        }
+        foreach ($ends as [$rung, $colour]) {
+            self::assertSame($colour, $rung->colour, $rung->said);
+        }
+        $deltas = array_map(
+            static fn (array $e): float => ColourDifference::between(Colour::of($e[1]), Colour::of($target))->deltaE,
+            $ends,
+        );
+        self::assertLessThanOrEqual(min([99.0, ...$deltas]) + 0.75, $solved->best->deltaE, 'of a colour rounded to a code');
+        self::assertNotContains($solved->best->ratio, [$solved->rungs[0]->ratio, end($solved->rungs)->ratio], 'neither end is the best');
+    }
+
+    /**
+     * @return iterable<string, array{0: string, 1: array<string, int>, 2: string, 3?: string}>
+     */
+    public static function mixes(): iterable
+    {
+        yield 'dark wax cut with clear' => ['waxed', ['dark-wax' => 1, 'clear-wax' => 1], '#c2aa84'];
+        yield 'an oil stain lightened' => ['stained-wiped', ['oil-stain' => 1, 'mineral-spirit' => 1], '#c0a078'];
+        yield 'two stains on this wood' => ['stained-wiped', ['tea-brown-stain' => 1, 'rain-grey-stain' => 1], '#82705a'];
+        yield 'two stains on the repair' => [
+            'stained-wiped',
+            ['tea-brown-stain' => 1, 'rain-grey-stain' => 1],
+            '#806a50',
+            'p:whole.repair',
+        ];
+        yield 'a tinted primer' => ['brushed', ['stain-blocking-primer-water' => 10, 'lamp-soot' => 1], '#c4c2bc'];
+        yield 'a few drops of black in white' => ['brushed', ['signal-cream' => 50, 'lamp-soot' => 1], '#bdb7a9'];
+    }
+
+    /** A few drops of black make a grey of white, as typical pigments do: one part in fifty is a light grey, one in ten a middle one. */
+    public function testAFewDropsOfBlackMakeGrey(): void
+    {
+        $light = static function (int $white): float {
+            $stacks = self::$studio->json('POST', '/api/preview', [
+                'document' => self::mixed('brushed', ['signal-cream' => $white, 'lamp-soot' => 1], 4),
+            ])->preview->stacks;
+
+            return Lab::of(Colour::of($stacks[0]->look->after[1]->zones[0]->colour))->l;
+        };
+        [$fifty, $ten] = [$light(50), $light(10)];
+        self::assertGreaterThan(68, $fifty);
+        self::assertLessThan(84, $fifty);
+        self::assertGreaterThan(48, $ten);
+        self::assertLessThan(66, $ten);
+    }
+
+    /**
+     * @param array<string, int> $parts
+     */
+    private static function mixed(string $technique, array $parts, int $coats = 1): \stdClass
+    {
+        $shelf = array_column(array_map(
+            static fn (\stdClass $m): \stdClass => $m->material,
+            self::$studio->json('GET', '/api/materials')->materials,
+        ), null, 'id');
+        $materials = array_map(
+            static fn (string $id): \stdClass => Json::copy($shelf[$id] ?? throw new \LogicException("No $id.")),
+            array_keys($parts),
+        );
+        foreach ($materials as $material) {
+            unset($material->look->tint); // as of most paints, nobody knows it
+        }
+
+        return Json::object(Json::encode([
+            'format' => 'inlaid-recipe',
+            'version' => 4,
+            'title' => 'Mixed',
+            'piece' => ['name' => 'Board', 'parts' => [[
+                'id' => 'p',
+                'name' => 'Board',
+                'area' => 1.0,
+                'substrate' => ['kind' => 'solid', 'species' => 'ash', 'grain' => 'open', 'colour' => '#dcc8a2'],
+                'fields' => [['id' => 'repair', 'name' => 'Filler', 'share' => 0.05, 'colour' => '#c9a877', 'drinks' => 1.0]],
+            ]]],
+            'materials' => $materials,
+            'mixes' => [[
+                'id' => 'm',
+                'name' => 'Mix',
+                'basis' => 'volume',
+                'parts' => array_map(
+                    static fn (string $id, int $share): array => ['share' => (string) $share, 'of' => ['material' => $id]],
+                    array_keys($parts),
+                    array_values($parts),
+                ),
+            ]],
+            'steps' => [[
+                'id' => 's',
+                'technique' => $technique,
+                'intent' => ['purpose' => 'hide'],
+                'uses' => ['mix' => 'm'],
+                'coats' => $coats,
+                'wait' => ['until' => 'recoat'],
+            ]],
+        ]));
     }
 
     /**
@@ -450,7 +579,9 @@ final class ComputeTest extends TestCase
     {
         $document = self::$studio->recipe('rack')->document;
         $document->target = (object) ['name' => 'Dusk', 'field' => '#7d8a8a', 'recess' => '#50646e'];
-        $where = self::$studio->json('POST', '/api/compute/next-step', ['document' => $document, 'done' => 's3']);
+        for ($asked = 0; $asked < 5 && true !== ($where->complete ?? null); ++$asked) { // a busy machine may need longer once
+            $where = self::$studio->json('POST', '/api/compute/next-step', ['document' => $document, 'done' => 's3']);
+        }
         self::assertFalse($where->stop);
         self::assertTrue($where->complete);
         self::assertNotEmpty($where->moves);

@@ -320,6 +320,21 @@ final class FindingsTest extends TestCase
             ['steps' => [...$wash, ...$scuff, $paint], 'part' => ['finish' => ['kind' => 'unknown']]],
             ['steps' => [['scraped'], $paint], 'part' => ['finish' => ['kind' => 'unknown']]],
         ];
+        yield 'lint-in-the-coat, a rag' => [
+            'lint-in-the-coat',
+            ['steps' => [$paint, ['padded', 'topcoat-matt', ['tool' => 'dry-rag']]]],
+            ['steps' => [$paint, ['padded', 'topcoat-matt', ['tool' => 'sponge']]]],
+        ];
+        yield 'lint-in-the-coat, a towel' => [
+            'lint-in-the-coat',
+            ['steps' => [$paint, ['glazed-wiped', 'glazing-medium', ['wiping' => 'towel', 'handsOn' => 4]]]],
+            ['steps' => [$paint, ['glazed-wiped', 'glazing-medium', ['wiping' => 'damp', 'handsOn' => 4]]]],
+        ];
+        yield 'transfer-unsealed' => [
+            'transfer-unsealed',
+            ['steps' => [$paint, ['transferred']]],
+            ['steps' => [$paint, ['transferred'], ['padded', 'topcoat-matt']]],
+        ];
         yield 'films-block' => [
             'films-block',
             ['steps' => [$paint], 'joint' => 3.0],
@@ -607,7 +622,6 @@ final class FindingsTest extends TestCase
                     'pot-too-short',
                     'lead-untested',
                     'not-tested',
-                    'section-too-large',
                     'air-unfit',
                     'home-made-sheen',
                     'pot-breaks',

@@ -99,7 +99,7 @@ final readonly class GivenDocuments
         $document = Json::object(Json::encode(
             [
                 'format' => 'inlaid-recipe',
-                'version' => 3,
+                'version' => 4,
                 'title' => 'Test',
                 'piece' => $piece,
                 'materials' => array_values(array_intersect_key($this->shelf, array_flip($used))),

@@ -40,7 +40,7 @@ final class LedgerTest extends TestCase
      * Ten thousand changes over twenty pots, in thirds, sevenths and thirteenths; every page is read again and again, and the sums are
      * right to the last digit.
      */
-    public function testTenThousandChangesLeaveEveryPageReadable(): void
+    public function testThousandsOfChangesLeaveEveryPageReadable(): void
     {
         $kernel = self::$studio->kernel();
         $container = $kernel->getContainer()->get('test.service_container');
@@ -62,7 +62,7 @@ final class LedgerTest extends TestCase
         $longest = 0;
         $this->manyTimes(1, function () use ($pots, $stock, $doctrine, $materials, $ids, &$longest): void {
             $done = $refused = 0;
-            while ($done < 10_000) {
+            while ($done < 4_000) {
                 try {
                     $this->something($pots, $stock, $materials, $ids);
                     ++$done;
@@ -73,11 +73,11 @@ final class LedgerTest extends TestCase
                 if (0 === $done % 5) { // a request knows no more of them
                     $doctrine->getManager()->clear();
                 }
-                if (0 === $done % 2000) {
+                if (0 === $done % 1000) {
                     $longest = max($longest, $this->everyPage());
                 }
             }
-            self::assertGreaterThan(100, $refused, 'what is not there is refused');
+            self::assertGreaterThan(40, $refused, 'what is not there is refused');
         });
         $kernel->shutdown();
         self::assertLessThan(24, $longest, 'amounts stay as short as they were typed');

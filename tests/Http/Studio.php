@@ -88,6 +88,29 @@ final class Studio
     }
 
     /**
+     * The lines of an answer that comes bit by bit, each a JSON object.
+     *
+     * @return list<\stdClass>
+     */
+    public function lines(string $path, mixed $body): array
+    {
+        $response = $this->ask('POST', $path, $body);
+        if (200 !== $response->getStatusCode()) {
+            throw new \PHPUnit\Framework\AssertionFailedError("$path answered {$response->getStatusCode()}: {$response->getContent()}");
+        }
+        $text = '';
+        ob_start(static function (string $more) use (&$text): string {
+            $text .= $more;
+
+            return '';
+        });
+        $response->sendContent();
+        ob_end_clean();
+
+        return array_map(Json::object(...), explode("\n", trim($text)));
+    }
+
+    /**
      * A demo recipe, opened.
      */
     public function recipe(string $query = 'ticket'): \stdClass

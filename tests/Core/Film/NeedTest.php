@@ -104,7 +104,7 @@ final class NeedTest extends TestCase
         foreach ($techniques as $t) {
             self::assertMatchesRegularExpression('/^[a-z-]+$/', $t->key());
             self::assertNotSame('', $t->does());
-            self::assertTrue(Effect::Waits === $t->profile()->effect || $t->profile()->rate > 0, $t->key());
+            self::assertTrue(Effect::Waits === $t->profile()->effect || $t->profile()->rate > 0 || $t->profile()->each > 0, $t->key());
         }
         $base = Given::practices()->habits([], []);
         foreach (Given::practices()->all() as $school) {
@@ -126,7 +126,7 @@ final class NeedTest extends TestCase
     {
         return array_values(array_filter(
             Given::techniques()->all(),
-            static fn (Technique $t): bool => Effect::Adds === $t->profile()->effect,
+            static fn (Technique $t): bool => Effect::Adds === $t->profile()->effect && $t->profile()->takesMaterial,
         ));
     }
 

@@ -74,6 +74,31 @@ final class ReadingTest extends TestCase
         yield 'parts' => ['2 parts', ['paint', 'water'], ['as-written' => '1 paint : 2 water', 'turned' => '2 paint : 1 water']];
         yield 'percent' => ['25 %', ['paint', 'water'], ['of-the-mix' => '3 paint : 1 water', 'added' => '4 paint : 1 water']];
         yield 'percent that can only be added' => ['150%', ['paint', 'water'], ['added' => '2 paint : 3 water']];
+        yield 'half and half' => ['half and half', ['paint', 'water'], ['as-written' => '1 paint : 1 water']];
+        yield 'fifty-fifty' => ['50-50', ['paint', 'water'], ['as-written' => '50 paint : 50 water']];
+        yield 'equal parts of three' => ['equal parts', ['a', 'b', 'c'], ['as-written' => '1 a : 1 b : 1 c']];
+        yield 'a third' => ['a third', ['paint', 'water'], ['of-the-mix' => '2 paint : 1 water', 'added' => '3 paint : 1 water']];
+        yield 'a quarter of water' => [
+            'a quarter water',
+            ['paint', 'water'],
+            ['of-the-mix' => '3 paint : 1 water', 'added' => '4 paint : 1 water'],
+        ];
+        yield 'ounces to ounces' => [
+            '2 oz to 6 oz',
+            ['paint', 'water'],
+            ['as-written' => '2 paint : 6 water', 'turned' => '6 paint : 2 water'],
+        ];
+        yield 'named parts' => [
+            '1 part paint to 3 parts water',
+            ['paint', 'water'],
+            ['as-written' => '1 paint : 3 water', 'turned' => '3 paint : 1 water'],
+        ];
+        yield 'in words' => ['one to three', ['paint', 'water'], ['as-written' => '1 paint : 3 water', 'turned' => '3 paint : 1 water']];
+        yield 'percent of a name' => [
+            '20 % water',
+            ['paint', 'water'],
+            ['of-the-mix' => '4 paint : 1 water', 'added' => '5 paint : 1 water'],
+        ];
         yield 'words' => ['1 to 2,5', ['paint', 'water'], ['as-written' => '1 paint : 2 ½ water', 'turned' => '2 ½ paint : 1 water']];
     }
 

@@ -95,7 +95,7 @@ final class MixingPropertiesTest extends TestCase
         $batch = (new MakeBatch())->fromAllOf((new FlattenMix())->flatten($milk), 'powder', Quantity::grams(80));
         self::assertSame('400/3', (string) $batch->yield);
         self::assertSame(['100', '100'], array_map(static fn ($l): string => (string) $l->measured, $batch->lines));
-        self::assertSame('100/3', (string) $batch->lines[0]->volume);
+        self::assertSame('100/3', (string) $batch->lines[1]->volume, 'the water comes first');
     }
 
     public function testAMixOfNothingAndAMissingIngredientAreRefused(): void

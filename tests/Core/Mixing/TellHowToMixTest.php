@@ -15,7 +15,9 @@ use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Mixing\Basis;
+use Inlaid\Core\Mixing\Component;
 use Inlaid\Core\Mixing\DescribeMixing;
+use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
@@ -49,13 +51,16 @@ final class TellHowToMixTest extends TestCase
      */
     private static function told(Material ...$of): array
     {
-        $mix = Mixture::of(
+        return (new DescribeMixing())->steps(self::mix(...$of));
+    }
+
+    private static function mix(Material ...$of): FlatMix
+    {
+        return (new FlattenMix())->flatten(Mixture::of(
             'Mix',
             Basis::ByVolume,
             array_map(static fn (Material $m): Part => Part::of(BigRational::one(), $m), array_values($of)),
-        );
-
-        return (new DescribeMixing())->steps((new FlattenMix())->flatten($mix));
+        ));
     }
 
     public function testPowdersComeFirst(): void
@@ -82,6 +87,14 @@ final class TellHowToMixTest extends TestCase
             ['Stir Milk into Paint gradually until there are no lumps.'],
             self::told(self::powder('Milk', 0), Given::paint()),
             'there is nothing thinner',
+        );
+        self::assertSame(
+            ['Water', 'Milk', 'Red', 'Paint'],
+            array_map(
+                static fn (Component $l): string => $l->material->name,
+                self::mix(Given::paint(), self::powder('Milk', 15), Given::water(), self::powder('Red', 30))->leaves,
+            ),
+            'marks follow what is said',
         );
         self::assertSame(['Mix Milk and Red dry. Wear a mask.'], self::told(self::powder('Milk', 15), self::powder('Red', 15)));
         self::assertSame([[], []], [self::told(Given::paint(), Given::water()), self::told(self::powder('Milk', 15))], 'nothing to say');

@@ -12,7 +12,7 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
-use Inlaid\Core\NextMove\SolveThinning;
+use Inlaid\Core\NextMove\SolveMix;
 use Inlaid\Core\NextMove\WhereFromHere;
 use Inlaid\Core\NextMove\WhereMove;
 use Inlaid\Core\Piece\Grain;
@@ -46,7 +46,7 @@ final class OutOfTimeTest extends TestCase
     /** Every thinning that is told is as it is with all the time there is; of those told the best is taken. */
     public function testThinnings(): void
     {
-        $solve = static fn (int $looks) => (new SolveThinning(Given::practices()))->solve(
+        $solve = static fn (int $looks) => (new SolveMix(Given::practices()))->solve(
             self::recipe(),
             self::recipe()->steps[1],
             Zone::Field,

@@ -9,12 +9,12 @@ use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Piece\Conclusion;
 use Inlaid\Core\Piece\DecideFinish;
 use Inlaid\Core\Piece\Fault;
+use Inlaid\Core\Piece\Field;
 use Inlaid\Core\Piece\FieldTest;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\InvalidPiece;
 use Inlaid\Core\Piece\OldFinish;
-use Inlaid\Core\Piece\Patch;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
@@ -194,11 +194,12 @@ final class SurveyTest extends TestCase
             1,
             self::wood(),
             faults: Fault::cases(),
-            patches: [
-                Patch::of('Thirsty', Colour::of('#ccaa88'), 2.4),
-                Patch::of('Closed', Colour::of('#ccaa88'), 0.6),
-                Patch::of('Alike', self::wood()->colour, 1.2),
-                Patch::of('Filling', Colour::of('#c9a877'), 1.2),
+            fields: [
+                Field::of('a', 'Thirsty', 0.02, colour: Colour::of('#ccaa88'), drinks: 2.4),
+                Field::of('b', 'Closed', 0.02, colour: Colour::of('#ccaa88'), drinks: 0.6),
+                Field::of('c', 'Alike', 0.02, colour: self::wood()->colour, drinks: 1.2),
+                Field::of('d', 'Filling', 0.02, colour: Colour::of('#c9a877'), drinks: 1.2),
+                Field::of('e', 'Left board', 0.5),
             ],
         );
         $found = array_column(

@@ -53,7 +53,7 @@ final class PreviewTest extends TestCase
         self::assertSame([100.0, 40.0, 80.0], [$step->film?->wet, $step->film?->dry, $step->film?->total]);
         self::assertSame([260.7, 218.6], array_map(static fn ($a): float => $a->ml, $step->pour->taken ?? []));
         self::assertSame(479.3, $step->pour?->need->ml);
-        self::assertSame(17, $step->handsOn, '2 m² at 0.12 m²/min');
+        self::assertSame(22, $step->handsOn, '4 min for the brush, 0.35 for the part, 2 m² at 0.12 m²/min');
         self::assertSame(80.0, $preview->stacks[0]->dry);
     }
 
@@ -150,10 +150,10 @@ final class PreviewTest extends TestCase
     {
         $plan = $this->preview([$this->step('base', 'brushed', Given::paint(), coats: 2)])->plan;
         self::assertSame(
-            ['2026-11-23T08:00:00+01:00', '2026-11-23T10:22:00+01:00'],
+            ['2026-11-23T08:00:00+01:00', '2026-11-23T10:27:00+01:00'],
             array_map(static fn ($c) => $c->stretches[0]->start, $plan->coats),
         );
-        self::assertSame(['2026-11-23T18:39:00+01:00', '2026-12-14T10:39:00+01:00'], [$plan->readyOn, $plan->curedOn]);
+        self::assertSame(['2026-11-23T18:49:00+01:00', '2026-12-14T10:49:00+01:00'], [$plan->readyOn, $plan->curedOn]);
         $cold = $this->preview([$this->step('base', 'brushed', Given::paint(), coats: 2)], climate: Climate::of(4, 50))->plan;
         self::assertNull($cold->readyOn);
         self::assertStringContainsString('Step 1: 4 °C is below', (string) $cold->stuck);
@@ -163,7 +163,7 @@ final class PreviewTest extends TestCase
     {
         $base = [$this->step('base', 'brushed', Given::paint())];
         self::assertSame(70.0, $this->preview($base, schools: ['coat-thickness' => 'thin-many'])->steps[0]->film?->wet);
-        self::assertSame(22, $this->preview($base, schools: ['brush-direction' => 'every-way'])->steps[0]->handsOn);
+        self::assertSame(27, $this->preview($base, schools: ['brush-direction' => 'every-way'])->steps[0]->handsOn);
         self::assertGreaterThan(260.7, $this->preview($base, schools: ['last-grit' => '120'])->steps[0]->pour?->need->ml);
         self::assertSame(FilmWeight::Thin, $this->preview($base, schools: ['coat-thickness' => 'thin-many'])->steps[0]->film?->weight);
     }

@@ -136,6 +136,7 @@ final class FoldRunTest extends TestCase
                 EventKind::Colour === $kind ? Colour::of('#aabbcc') : null,
                 EventKind::Retract === $kind ? 'e'.$this->int(0, $i - 1) : null,
                 EventKind::Mix === $kind ? 's4' : null,
+                does: $kind->isImprovised() ? '{"step":{"technique":"brushed"}}' : null,
             );
         }
 

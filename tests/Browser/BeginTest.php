@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Colour\Light;
+
+/**
+ * A recipe is begun: with a finish from the wall, or from a look.
+ */
+final class BeginTest extends Rooms
+{
+    /** Two presses from the book to a whole recipe, with its preparation and on the wood chosen. */
+    public function testAFinishFromTheWallIsAWholeRecipe(): void
+    {
+        $this->go('/');
+        $this->button('New recipe')->click();
+        $this->see('[data-testid=wall-count]');
+        $this->choose('Wood', 'oak');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=wall-count]'), 'finishes for oak'), 'the wall is painted');
+        $all = $this->chips();
+        self::assertGreaterThan(25, $all);
+        $this->choose('Shade', 'dark');
+        $this->until(fn (): bool => $this->chips() < $all, 'pale ones are gone');
+        $this->choose('Shade', 'light or dark');
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//main//button[.//h2[.='Limed over a seal']]")));
+        $this->until(fn (): bool => str_contains($this->main(), 'Open the pores'), 'it is opened');
+        $document = $this->studio->recipe('Limed over a seal')->document;
+        self::assertSame('oak', $document->piece->parts[0]->substrate->species);
+        self::assertSame('sanded', $document->steps[0]->technique, 'with its preparation');
+        $this->assertSound($document);
+    }
+
+    /**
+     * From a photo to an opened draft by mouse: the few colours that are seen in it are given to places, and what is found looks like them.
+     */
+    public function testFromAPhotoToARecipe(): void
+    {
+        $this->go('/recipes/new');
+        $this->button('From a look or a photo')->click();
+        $this->see('main form');
+        $photo = self::photo(['#6c8088', '#e0d8c0']);
+        $this->browser->findElement(WebDriverBy::cssSelector('[data-testid=look-photo]'))->sendKeys($photo);
+        $colours = fn (): array => array_map(
+            static fn ($b): string => substr((string) $b->getAttribute('aria-label'), 0, 7),
+            $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=seen-colours] li button:first-of-type')),
+        );
+        $this->until(static fn (): bool => 2 === \count($colours()), 'two colours are seen in it');
+        [$flat, $edge] = $colours();
+        $this->clickInView($this->button("$flat for Flat areas"));
+        $this->clickInView($this->button("$edge for Edges"));
+        $this->choose('Wear', 'hard use');
+        $this->clickInView($this->button('Find recipes'));
+        $this->until(
+            fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=so-far] li')),
+            'some are near',
+        );
+        $this->untilFound();
+        $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector('[data-testid=proposal] button')));
+        $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[data-step]')), 'it is opened');
+        $id = basename((string) parse_url($this->browser->getCurrentURL(), \PHP_URL_PATH));
+        $this->assertSound($this->studio->json('GET', "/api/recipes/$id")->document);
+        unlink($photo);
+    }
+
+    /** By the keyboard alone; stopped in the middle, then asked again for less. */
+    public function testALookIsAskedForByKeys(): void
+    {
+        $this->go('/recipes/new/look');
+        $this->see('main form');
+        $this->tabTo(fn (): bool => 'Flat areas' === $this->labelOfActive());
+        $this->press('#b8a07a'.WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->main(), 'Trying finishes'), 'Enter begins the search');
+        $this->tabTo(static fn (string $html): bool => str_contains($html, '>Stop<'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => !str_contains($this->main(), 'Trying finishes'), 'it is stopped');
+        self::assertSame(200, $this->studio->ask('GET', '/api/health')->getStatusCode());
+        $this->tabTo(fn (): bool => 'The wood shows' === $this->labelOfActive());
+        $this->press(' ');
+        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Find recipes'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->untilFound();
+        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Open as a recipe'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[data-step]')), 'it is opened');
+    }
+
+    /**
+     * The whole piece, every part as it looks by then: the mouldings turn gold with the step that gilds them, and the doors stay as they
+     * are.
+     */
+    public function testTheWholePieceIsPaintedPartByPart(): void
+    {
+        $this->go('/recipes/'.$this->studio->recipe('cupboard')->id);
+        $this->see('[data-testid=film]');
+        $this->button('Whole piece')->click();
+        $this->see('canvas[data-parts="6"]');
+        $this->step('6. Outdoor topcoat');
+        $this->until(fn (): bool => 0 === $this->painted('gold') && 20_000 < $this->painted('green'), 'green all over before it is gilded');
+        $green = $this->painted('green');
+        $this->step('7. Gold on the mouldings');
+        $this->until(fn (): bool => 10 < $this->painted('gold'), 'gold once it is');
+        self::assertGreaterThan(0.9 * $green, $this->painted('green'), 'the doors are as they were');
+        $this->step('3. Block the knots');
+        $this->until(fn (): bool => $green / 3 > $this->painted('green'), 'and before the colour there is none');
+        $this->button('Close look')->click();
+        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('canvas[data-parts]')), 'one panel again');
+    }
+
+    /** Thinned too far by mistake, a draft comes back to its target by its own figures: shown first, then applied, and one step to undo. */
+    public function testADraftComesCloserToItsTarget(): void
+    {
+        $recipe = $this->studio->recipe('ticket');
+        $this->go("/recipes/$recipe->id");
+        $this->see('[data-testid=film]');
+        $this->clickInView($this->button('Closer to the target'));
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=closer]'), 'brings it closer'), 'what is on target stays');
+        $this->button('Close')->click();
+        $this->step('4. Slate wash');
+        $this->write('Ratio, for example 1:3', '1:6');
+        $this->browser->findElement(WebDriverBy::xpath("//button[contains(., ': 6 Water')]"))->click();
+        $this->untilSaved();
+        $this->clickInView($this->button('Closer to the target'));
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=closer]'), 'Slate wash'), 'what would change is said');
+        $this->button('Apply')->click();
+        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')), 'it is applied');
+        $this->untilSaved();
+        $kept = $this->studio->recipe('ticket')->document;
+        self::assertNotSame('6', array_column($kept->mixes, null, 'id')['wash']->parts[1]->share);
+        $target = $this->studio->json('POST', '/api/preview', ['document' => $kept])->preview->stacks[0]->look->target;
+        self::assertLessThan(3.0, $target[0]->deltaE);
+    }
+
+    private function step(string $name): void
+    {
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//*[@data-step][contains(., '$name')]")));
+    }
+
+    /** Pixels of the painted piece that are gold, or dark green. */
+    private function painted(string $what): int
+    {
+        $count = $this->browser->executeScript(
+            <<<'JS'
+                const c = document.querySelector('canvas[data-parts]');
+                const d = c.getContext('2d').getImageData(0, 0, c.width, c.height).data;
+                let n = 0;
+                for (let i = 0; i < d.length; i += 4) {
+                  const [r, g, b, a] = [d[i], d[i + 1], d[i + 2], d[i + 3]];
+                  if (a < 255) continue;
+                  n += arguments[0] === 'gold' ? r > 140 && r > g + 20 && g > b + 40 : r < 80 && g < 90 && g >= r && b < 80;
+                }
+                return n;
+                JS,
+            [$what],
+        );
+
+        return \is_int($count) ? $count : -1;
+    }
+
+    private function chips(): int
+    {
+        return \count($this->browser->findElements(WebDriverBy::cssSelector('main li canvas')));
+    }
+
+    /** A search takes its time where other tests run beside it. */
+    private function untilFound(): void
+    {
+        $this->browser->wait(90, 250)->until(
+            static fn (RemoteWebDriver $b): bool => 1 < \count($b->findElements(WebDriverBy::cssSelector('[data-testid=proposal]'))),
+            'recipes are found',
+        );
+    }
+
+    private function assertSound(\stdClass $document): void
+    {
+        $findings = $this->studio->json('POST', '/api/preview', ['document' => $document])->preview->findings;
+        self::assertSame([], array_filter($findings, static fn (\stdClass $f): bool => 'advise' !== $f->severity));
+    }
+
+    /**
+     * A flat with a frame round it, with the noise of a camera.
+     *
+     * @param array{string, string} $colours
+     */
+    private static function photo(array $colours): string
+    {
+        $image = imagecreatetruecolor(480, 360);
+        \assert(false !== $image);
+        mt_srand(5);
+        $codes = array_map(static fn (string $c): array => Light::of(Colour::of($c))->codes(), $colours);
+        for ($y = 0; $y < 360; ++$y) {
+            for ($x = 0; $x < 480; ++$x) {
+                $of = $codes[min($x, 479 - $x, $y, 359 - $y) < 30 ? 1 : 0];
+                [$r, $g, $b] = array_map(static fn (int $v): int => max(0, min(255, $v + mt_rand(-4, 4))), $of);
+                imagesetpixel($image, $x, $y, ($r << 16) | ($g << 8) | $b);
+            }
+        }
+        $file = sys_get_temp_dir().'/inlaid-look-'.bin2hex(random_bytes(4)).'.png';
+        imagepng($image, $file);
+
+        return $file;
+    }
+}
