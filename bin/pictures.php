@@ -42,12 +42,13 @@ $weigh = static fn (float $grams): mixed => file_get_contents($base.'/api/scale'
 /** By name: where it is taken, and what is done there first. */
 $pictures = [
     'book' => ['/', null],
+    'wall' => ['/recipes/new', static fn () => sleep(8)],
+    'look' => ['/recipes/new/look', static fn () => [$type('Flat areas', '#6c8088'), $type('Edges', '#e0d8c0'), $press('Find recipes'), sleep(25)]],
     'section' => ['/recipes/'.$recipe('cupboard'), static fn () => $step('Smoke glaze')],
     'findings' => ['/recipes/'.$recipe('cupboard'), static fn () => $press('findings')],
     'piece' => ['/recipes/'.$recipe('cupboard').'/piece', null],
     'sheet' => ['/recipes/'.$recipe('cupboard').'/sheet', null],
     'mix' => ['/mix', null],
-    'mix-right' => ['/mix?task=right&pot='.$pot('Slate wash, too thin'), static fn () => [$type('Pot capacity', '400 ml'), $down(300)]],
     'scale' => ['/mix?task=scale', static fn () => [$weigh(0.0), sleep(2), $press('Tare'), $weigh(49.4), sleep(2)]],
     'board' => ['/boards/'.$board('Grey'), null],
     'board-lay' => ['/boards/'.$board('Grey').'/lay', static fn () => $down(290)],

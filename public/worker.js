@@ -1,8 +1,8 @@
 // Serves the bench while the program does not answer: its pages, and a run as it was last asked for. What is noted meanwhile waits in the page.
 // What the studio holds is kept only while it is unlocked on this device: at the first answer that says it is locked, all of it goes.
 const pages = 'inlaid-pages-2';
-const studio = 'inlaid-studio-2';
-const asked = /^\/api\/(runs\/[^/]+(\/calculation)?|vocabulary)$/;
+const studio = 'inlaid-studio-3';
+const asked = /^\/api\/(runs\/[^/]+(\/calculation)?|vocabulary|materials|techniques\/next)$/;
 
 self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(Promise.all([dropOlder(), self.clients.claim()])));
