@@ -25,9 +25,15 @@ final readonly class Surface
 
     /**
      * @param non-empty-array<string, array{Face, Measured}> $faces by key
+     * @param string|null                                    $shape key of its shape, null where it is not known
      */
-    private function __construct(public array $faces, public ?Outline $outline, public Level $level, public float $border)
-    {
+    private function __construct(
+        public array $faces,
+        public ?string $shape,
+        public ?Outline $outline,
+        public Level $level,
+        public float $border,
+    ) {
     }
 
     /**
@@ -50,6 +56,7 @@ final readonly class Surface
                 edges: 4 * sqrt($area),
                 recesses: $mouldings ?? 2 * sqrt($area),
             )]],
+            shape: null,
             outline: null,
             level: Level::Body,
             border: 4000 * sqrt($area),
@@ -85,7 +92,13 @@ final readonly class Surface
 
         return [] === $finished
             ? throw InvalidPiece::noFaces()
-            : new self(faces: $finished, outline: $shape->outline($sizes), level: $shape->level(), border: $shape->border($sizes));
+            : new self(
+                faces: $finished,
+                shape: $shape->key(),
+                outline: $shape->outline($sizes),
+                level: $shape->level(),
+                border: $shape->border($sizes),
+            );
     }
 
     /**
@@ -119,7 +132,7 @@ final readonly class Surface
         }
         \assert([] !== $faces);
 
-        return new self(faces: $faces, outline: $this->outline, level: $this->level, border: $this->border);
+        return new self(faces: $faces, shape: $this->shape, outline: $this->outline, level: $this->level, border: $this->border);
     }
 
     /**

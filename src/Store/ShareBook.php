@@ -9,19 +9,13 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Store\Entity\StoredBoard;
 use Inlaid\App\Store\Entity\StoredShare;
 use Inlaid\Core\Board\InvalidBoard;
-use Symfony\Component\Uid\Ulid;
 
 /**
- * Links by which clients look at a board: unguessable (256 bits), each for some days, revocable, good for one choice.
- *
- * A link that is wrong, over or revoked is told alike, so that nothing can be learnt by trying.
+ * Links by which clients look at a board.
  */
 final readonly class ShareBook
 {
-    public const MOST_DAYS = 90;
-    private const MOST_OPEN = 20;
-
-    public function __construct(private EntityManagerInterface $em, private BoardBook $boards)
+    public function __construct(private EntityManagerInterface $em, private BoardBook $boards, private ClientLinks $links)
     {
     }
 
@@ -41,24 +35,10 @@ final readonly class ShareBook
      */
     public function share(string $boardId, int $days): array
     {
-        if ($days < 1 || $days > self::MOST_DAYS) {
-            throw InvalidInput::at('/days', \sprintf('Enter 1 to %d days', self::MOST_DAYS));
-        }
-
         return $this->em->wrapInTransaction(function () use ($boardId, $days): array {
             $board = $this->boards->get($boardId);
-            $now = new \DateTimeImmutable();
-            if (self::MOST_OPEN <= \count(array_filter($this->of($board), static fn (StoredShare $s): bool => $s->isOpen($now)))) {
-                throw InvalidInput::at('', \sprintf('Maximum %d open links. Close one first.', self::MOST_OPEN));
-            }
-            $secret = Secret::make();
-            $share = new StoredShare(
-                id: (string) new Ulid(),
-                board: $board,
-                tokenHash: Secret::hash($secret),
-                createdAt: $now,
-                expiresAt: $now->modify("+$days days"),
-            );
+            [$share, $secret] = $this->links->make(StoredShare::class, $this->of($board), $days);
+            $share->board = $board;
             $this->em->persist($share);
 
             return [$share, $secret];
@@ -75,7 +55,7 @@ final readonly class ShareBook
             if (null === $share || $share->board->id !== $boardId) {
                 throw NotFound::of('link', $shareId);
             }
-            $share->revokedAt ??= new \DateTimeImmutable();
+            $this->links->revoke($share);
 
             return $share->board;
         });
@@ -86,12 +66,7 @@ final readonly class ShareBook
      */
     public function open(string $secret): StoredShare
     {
-        $share = $this->em->getRepository(StoredShare::class)->findOneBy(['tokenHash' => Secret::hash($secret)]);
-        if (null === $share || !$share->isOpen(new \DateTimeImmutable())) {
-            throw NotFound::linkClosed();
-        }
-
-        return $share;
+        return $this->links->open(StoredShare::class, $secret);
     }
 
     /**
@@ -106,16 +81,8 @@ final readonly class ShareBook
         return $this->em->wrapInTransaction(function () use ($secret, $patch, $comment): StoredShare {
             $share = $this->open($secret);
             $this->boards->checkPatch($share->board, $patch);
-            if (null !== $share->chosenAt) {
-                throw InvalidInput::at(
-                    '/patch',
-                    \sprintf(
-                        'Patch %s is already chosen with this link. Ask the studio for a new link to choose again.',
-                        $share->patch ?? '',
-                    ),
-                );
-            }
-            [$share->patch, $share->comment, $share->chosenAt] = [$patch, $comment, new \DateTimeImmutable()];
+            $this->links->choose($share, $share->patch, $comment, '/patch');
+            $share->patch = $patch;
 
             return $share;
         });

@@ -12,6 +12,7 @@ use Symfony\Component\Routing\Attribute\Route;
  * Every plain address outside the API is a room of the one page.
  */
 #[Route('/look/{secret}', name: 'look_page', methods: 'GET', requirements: ['secret' => '[A-Za-z0-9_-]+'])]
+#[Route('/choose/{secret}', name: 'choose_page', methods: 'GET', requirements: ['secret' => '[A-Za-z0-9_-]+'])]
 #[Route(
     '/{room}',
     name: 'page',

@@ -7,42 +7,16 @@ namespace Inlaid\App\Store\Entity;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * A link by which a client looks at a board and chooses once. Only a hash of its secret is kept: who reads the store cannot use it.
+ * A link to a board, of which one patch is chosen.
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'share')]
-class StoredShare
+class StoredShare extends ClientLink
 {
-    #[ORM\Column(nullable: true)]
-    public ?\DateTimeImmutable $revokedAt = null;
+    #[ORM\ManyToOne(targetEntity: StoredBoard::class)]
+    #[ORM\JoinColumn(name: 'board_id', nullable: false, onDelete: 'CASCADE')]
+    public StoredBoard $board;
 
     #[ORM\Column(length: 10, nullable: true)]
     public ?string $patch = null;
-
-    #[ORM\Column(type: 'text')]
-    public string $comment = '';
-
-    #[ORM\Column(nullable: true)]
-    public ?\DateTimeImmutable $chosenAt = null;
-
-    public function __construct(
-        #[ORM\Id]
-        #[ORM\Column(length: 26)]
-        public string $id,
-        #[ORM\ManyToOne(targetEntity: StoredBoard::class)]
-        #[ORM\JoinColumn(name: 'board_id', nullable: false, onDelete: 'CASCADE')]
-        public StoredBoard $board,
-        #[ORM\Column(length: 64)]
-        public string $tokenHash,
-        #[ORM\Column]
-        public \DateTimeImmutable $createdAt,
-        #[ORM\Column]
-        public \DateTimeImmutable $expiresAt,
-    ) {
-    }
-
-    public function isOpen(\DateTimeImmutable $at): bool
-    {
-        return null === $this->revokedAt && $at < $this->expiresAt;
-    }
 }

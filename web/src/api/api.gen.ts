@@ -262,6 +262,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/choose/{secret}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Show finished pieces over a client link */
+        get: operations["showOffer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/choose/{secret}/choice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Choose a finished piece over a client link; once */
+        post: operations["choosePiece"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/board": {
         parameters: {
             query?: never;
@@ -1036,6 +1070,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/offers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the client links to finished pieces that are open or were chosen from */
+        get: operations["listOffers"];
+        put?: never;
+        /** Create a client link to finished pieces */
+        post: operations["offerLooks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/offers/{id}/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make a recipe of a piece that a client was shown */
+        post: operations["takeOffered"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/offers/{id}/revoke": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Close a client link to finished pieces */
+        post: operations["revokeOffer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/openapi.json": {
         parameters: {
             query?: never;
@@ -1406,6 +1492,23 @@ export interface paths {
         put?: never;
         /** Duplicate the draft as a new recipe */
         post: operations["duplicateRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{id}/painting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Show what is needed to paint the finished piece of a draft */
+        get: operations["showPainting"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2286,6 +2389,11 @@ export interface components {
             patch: string;
             comment?: string;
         };
+        /** @description The one choice of a link, and what the client says to it. */
+        ChoosePieceRequest: {
+            label: string;
+            comment?: string;
+        };
         /** @description The material of a step of a finish. */
         ChosenMaterial: {
             step: string;
@@ -2330,6 +2438,21 @@ export interface components {
             says: string[];
             colour: string | null;
             photos: number[];
+        };
+        /** @description A finished piece as a client sees it. */
+        ClientPiece: {
+            label: string;
+            name: string;
+            painting: components["schemas"]["Painting"];
+        };
+        /** @description Finished pieces as a client sees them: nothing of how they are made. `chosen` the one that was chosen by this link. */
+        ClientPieces: {
+            title: string;
+            pieces: components["schemas"]["ClientPiece"][];
+            /** Format: date-time */
+            openUntil: string;
+            chosen: string | null;
+            comment: string;
         };
         /** @description A recipe that is to come closer to its target. */
         CloserRequest: {
@@ -3243,6 +3366,54 @@ export interface components {
             done?: string | null;
             context?: components["schemas"]["Context"] | null;
         };
+        /** @description What clients were shown, the newest first. */
+        OfferList: {
+            offers: components["schemas"]["OfferSummary"][];
+        };
+        /** @description Finished pieces that a client is to choose from, and for how many days the link is open. */
+        OfferRequest: {
+            title: string;
+            looks: components["schemas"]["OfferedRequest"][];
+            days?: number;
+        };
+        /** @description A link for a client. Its address is told once and not kept. */
+        OfferResponse: {
+            id: string;
+            url: string;
+            /** Format: date-time */
+            expiresAt: string;
+        };
+        /** @description A link for a client, without its secret, and what was chosen by it. */
+        OfferSummary: {
+            id: string;
+            title: string;
+            /** Format: date-time */
+            createdAt: string;
+            /** Format: date-time */
+            expiresAt: string;
+            open: boolean;
+            looks: components["schemas"]["OfferedSummary"][];
+            choice: string | null;
+            comment: string;
+            /** Format: date-time */
+            chosenAt: string | null;
+        };
+        /** @description The recipe that a piece became which a client was shown. */
+        OfferTaken: {
+            recipe: string;
+        };
+        /** @description A finished piece that is offered: a recipe in the book, or one that is only proposed. */
+        OfferedRequest: {
+            name: string;
+            recipe?: string | null;
+            document?: components["schemas"]["Recipe"] | null;
+        };
+        /** @description A finished piece that a client is shown; `recipe` the one in the book that it is, null where it was only proposed. */
+        OfferedSummary: {
+            label: string;
+            name: string;
+            recipe: string | null;
+        };
         /** @description A part as it is seen from the front, in mm. Immutable. */
         Outline: {
             width: number;
@@ -3256,6 +3427,38 @@ export interface components {
             size: string;
             exact: string;
             price: number;
+        };
+        /** @description What a step leaves to be painted; the ground where it names none. Immutable. */
+        PaintedAfter: {
+            stepId: string | null;
+            zones: components["schemas"]["PaintedZone"][];
+        };
+        /** @description A look that is painted on one part or more. Immutable. */
+        PaintedFace: {
+            grain: components["schemas"]["Grain"];
+            after: components["schemas"]["PaintedAfter"][];
+        };
+        /** @description A part as it is painted from the front. Immutable. `kind` its shape and `outline` in mm, null where nobody measured it; `count` how many there are; `face` which of the looks its first face has. */
+        PaintedPart: {
+            id: string;
+            kind: string | null;
+            count: number;
+            outline: components["schemas"]["Outline"] | null;
+            worn: components["schemas"]["WornPlace"][];
+            face: number;
+        };
+        /** @description What of a zone's look is needed to paint it: how its patches came of those before a step, and, in the end, their colours. Immutable. */
+        PaintedZone: {
+            zone: components["schemas"]["Zone"];
+            colours: string[];
+            divided: components["schemas"]["Division"][] | null;
+            spread: components["schemas"]["Spread"] | null;
+            way: string | null;
+        };
+        /** @description All that is needed to paint a finished piece from the front, and nothing else of its recipe. Immutable. */
+        Painting: {
+            parts: components["schemas"]["PaintedPart"][];
+            faces: components["schemas"]["PaintedFace"][];
         };
         /** @description A palette file as text. */
         PaletteRequest: {
@@ -4242,6 +4445,10 @@ export interface components {
             amount?: string | null;
             note?: string;
         };
+        /** @description Which of the pieces that a client was shown becomes a recipe. */
+        TakeOfferedRequest: {
+            label: string;
+        };
         /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays on the flat after wiping, where the ground is as porous as `wipedOn` (0 closed, 0.9 bare wood; null where nothing is wiped back); `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `within` where it usually is meant for, all over where empty; `byBrush` whether the way the brush is drawn changes how long it takes; `each` the minutes each part takes that is only handled; `dusty` whether its dust settles on what is wet beside it. */
         TechniqueProfile: {
             effect: components["schemas"]["Effect"];
@@ -4425,6 +4632,8 @@ export interface components {
             context: components["schemas"]["Context"];
             preview: components["schemas"]["Preview"];
         };
+        /** @enum {string} */
+        WornPlace: "edges" | "corners" | "handle" | "feet" | "rims";
         /** @enum {string} */
         Zone: "field" | "edge" | "recess" | "pore";
         /** @description A zone and the colour it has. Immutable. */
@@ -5904,6 +6113,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showOffer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Show finished pieces over a client link */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClientPieces"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    choosePiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChoosePieceRequest"];
+            };
+        };
+        responses: {
+            /** @description Choose a finished piece over a client link; once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClientPieces"];
                 };
             };
             /** @description The error, and where it is */
@@ -7681,6 +7956,138 @@ export interface operations {
             };
         };
     };
+    listOffers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description List the client links to finished pieces that are open or were chosen from */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferList"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    offerLooks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfferRequest"];
+            };
+        };
+        responses: {
+            /** @description Create a client link to finished pieces */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferResponse"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takeOffered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeOfferedRequest"];
+            };
+        };
+        responses: {
+            /** @description Make a recipe of a piece that a client was shown */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferTaken"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    revokeOffer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Close a client link to finished pieces */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferList"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     showOpenapi: {
         parameters: {
             query?: never;
@@ -8485,6 +8892,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RecipeResponse"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showPainting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Show what is needed to paint the finished piece of a draft */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Painting"];
                 };
             };
             /** @description The error, and where it is */

@@ -1,6 +1,7 @@
 import type { Preview, Recipe } from '../api/api';
 import { bench } from '../theme/theme';
 import { elevation } from './elevation';
+import { measuredParts } from './painting';
 
 const most = { width: 400, height: 300 };
 
@@ -8,7 +9,7 @@ type Props = { document: Recipe; parts: Preview['parts']; selected: readonly str
 
 /** The piece from the front, drawn from the measurements of its parts: those chosen have a thick line. */
 export function Elevation({ document, parts, selected, onSelect }: Props) {
-  const { drawn, width, height } = elevation(document, parts);
+  const { drawn, width, height } = elevation(measuredParts(document, parts));
   if (drawn.length === 0) return null;
   const scale = Math.min(most.width / width, most.height / height);
   const colours = new Map(document.piece.parts.map((p) => [p.id, p.substrate]));

@@ -1,7 +1,7 @@
-import type { Preview, Recipe } from '../api/api';
+import type { PaintedPart } from '../api/api';
 
 export type Drawn = { partId: string; x: number; y: number; width: number; height: number };
-type PartPreview = Preview['parts'][number];
+export type Measured = Pick<PaintedPart, 'id' | 'kind' | 'count' | 'outline'>;
 type Row = { partId: string; count: number; width: number; height: number; fill: boolean };
 
 const gap = 14;
@@ -11,11 +11,8 @@ const mostAbreast = 6;
  * Puts the parts of a piece together as they are seen from the front, in mm, from their shapes alone: a top above, legs
  * below, sides to the left and right, and all else in rows between them. What has no shape is not drawn.
  */
-export function elevation(document: Recipe, parts: readonly PartPreview[]): { drawn: Drawn[]; width: number; height: number } {
-  const known = document.piece.parts.flatMap((part) => {
-    const outline = parts.find((p) => p.id === part.id)?.outline;
-    return outline && part.shape ? [{ part, kind: part.shape.kind, count: part.count ?? 1, ...outline }] : [];
-  });
+export function elevation(parts: readonly Measured[]): { drawn: Drawn[]; width: number; height: number } {
+  const known = parts.flatMap(({ id, kind, count, outline }) => (outline && kind ? [{ id, kind, count, ...outline }] : []));
   const of = (...kinds: string[]) => known.filter((k) => kinds.includes(k.kind));
   const legs = known.filter((k) => k.kind.startsWith('leg-'));
   const sides = of('side');
@@ -37,13 +34,13 @@ export function elevation(document: Recipe, parts: readonly PartPreview[]): { dr
   const drawn: Drawn[] = [];
   let y = 0;
   for (const t of tops) {
-    drawn.push({ partId: t.part.id, x: (width - t.width) / 2, y, width: t.width, height: t.height });
+    drawn.push({ partId: t.id, x: (width - t.width) / 2, y, width: t.width, height: t.height });
     y += t.height + gap;
   }
   let x = (width - bodyWidth) / 2;
   for (const s of sides) {
-    drawn.push({ partId: s.part.id, x, y, width: s.width, height: s.height });
-    if (s.count > 1) drawn.push({ partId: s.part.id, x: width - x - s.width, y, width: s.width, height: s.height });
+    drawn.push({ partId: s.id, x, y, width: s.width, height: s.height });
+    if (s.count > 1) drawn.push({ partId: s.id, x: width - x - s.width, y, width: s.width, height: s.height });
     x += s.width + gap;
   }
   let at = y;
@@ -61,14 +58,14 @@ export function elevation(document: Recipe, parts: readonly PartPreview[]): { dr
     const span = width - leg.width - 20;
     for (let i = 0; i < shown; i++) {
       const left = 10 + (shown === 1 ? span / 2 : (span * i) / (shown - 1));
-      drawn.push({ partId: leg.part.id, x: left, y, width: leg.width, height: leg.height });
+      drawn.push({ partId: leg.id, x: left, y, width: leg.width, height: leg.height });
     }
   }
   y += Math.max(0, ...legs.map((l) => l.height));
   return { drawn, width, height: Math.max(y, 60) };
 
   function row(k: (typeof known)[number], fill = false): Row {
-    return { partId: k.part.id, count: 1, width: k.width, height: Math.max(k.height, 12), fill };
+    return { partId: k.id, count: 1, width: k.width, height: Math.max(k.height, 12), fill };
   }
 
   function abreast(k: (typeof known)[number]): Row[] {

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import { useEffect, useRef } from 'react';
 import type { StackPreview } from '../../api/api';
 import { bench } from '../../theme/theme';
+import { faceOf } from '../painting';
 import { blank, makeReady, paint } from './paint';
 import { size } from './panel';
 import type { WornPlace } from './spread';
@@ -18,7 +19,7 @@ export function FaceChip({ stack, worn = ['edges', 'corners'], label }: Props) {
     let waiting = 0;
     const draw = () => {
       const image = blank();
-      paint(image, makeReady(stack, worn), stack.look.after.length - 1);
+      paint(image, makeReady(faceOf(stack), worn), stack.look.after.length - 1);
       context.putImageData(image, 0, 0);
       element.dataset.painted = 'yes';
     };

@@ -1,73 +1,64 @@
 import { useEffect, useMemo, useRef } from 'react';
-import type { Preview, Recipe } from '../../api/api';
+import type { Painting, Preview, Recipe } from '../../api/api';
 import { bench } from '../../theme/theme';
-import { documentId } from '../edits';
 import { type Drawn, elevation } from '../elevation';
+import { doneAfter, measuredParts, paintingOf } from '../painting';
 import { blank, makeReady, paint, type Ready } from './paint';
 import { size, type Zone } from './panel';
 
+type Wanted = { colours: Partial<Record<Zone, string | null>>; share: number };
+type Drawing = { drawn: readonly Drawn[]; width: number; height: number };
 type Props = {
-  document: Recipe;
-  preview: Preview;
+  painting: Painting;
   label: string;
-  /** After which step of the document; in the end where none is named, before the first for one it does not have. */
-  after?: string | null;
+  /** The steps that are done; all of them where none are named. */
+  done?: ReadonlySet<string> | null;
   /** The share of its width that is shown as it is wanted, from the right. */
-  wanted?: { colours: Partial<Record<Zone, string | null>>; share: number } | undefined;
+  wanted?: Wanted | undefined;
   width?: number;
   height?: number;
 };
 
-/** The look of every part, by part: of its first face. */
-function stackOf(preview: Preview, partId: string) {
-  return preview.stacks.find((s) => s.places.some((p) => p.split(':')[0] === partId));
+/** Is there more to be seen of it than one panel? */
+export const isDrawn = (document: Recipe, preview: Preview) => elevation(measuredParts(document, preview.parts)).drawn.length > 1;
+
+/** How it is drawn; what nobody measured as one panel. */
+function drawingOf(painting: Painting): Drawing {
+  const found = elevation(painting.parts);
+  if (found.drawn.length > 0) return found;
+  return { drawn: painting.parts.slice(0, 1).map((p) => ({ partId: p.id, x: 0, y: 0, ...size })), ...size };
 }
 
-/** Is there more to be seen of it than one panel? */
-export const isDrawn = (document: Recipe, preview: Preview) => elevation(document, preview.parts).drawn.length > 1;
-
-/** A part as it is drawn where nobody measured it: one panel. */
-const unmeasured = (document: Recipe): Drawn[] =>
-  document.piece.parts.slice(0, 1).map((p) => ({ partId: p.id, x: 0, y: 0, width: size.width, height: size.height }));
+/** The piece of a recipe that was worked out, after one of its steps; in the end where none is named. */
+export function PreviewedPiece({
+  document,
+  preview,
+  after = null,
+  ...rest
+}: Omit<Props, 'painting' | 'done'> & { document: Recipe; preview: Preview; after?: string | null }) {
+  const painting = useMemo(() => paintingOf(document, preview), [document, preview]);
+  const done = useMemo(() => doneAfter(preview, after), [preview, after]);
+  return <PaintedPiece painting={painting} done={done} {...rest} />;
+}
 
 /**
  * The whole piece from the front, every part in the look that was worked out for it, with mouldings, pulls and worn places where they
  * are. What is made ready once is kept, so that going through the steps only looks colours up.
  */
-export function PaintedPiece({ document, preview, label, after = null, wanted, width = 520, height = 400 }: Props) {
+export function PaintedPiece({ painting, label, done = null, wanted, width = 520, height = 400 }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const drawing = useMemo(() => {
-    const found = elevation(document, preview.parts);
-    const drawn = found.drawn.length > 0 ? found.drawn : unmeasured(document);
-    return {
-      drawn,
-      width: found.drawn.length > 0 ? found.width : size.width,
-      height: found.drawn.length > 0 ? found.height : size.height,
-    };
-  }, [document, preview.parts]);
-  const ready = useMemo(() => {
-    const faces = new Map<string, Ready>();
-    for (const { partId } of drawing.drawn) {
-      const stack = stackOf(preview, partId);
-      const worn = document.piece.parts.find((p) => p.id === partId)?.worn;
-      if (stack && !faces.has(partId)) faces.set(partId, makeReady(stack, worn ?? ['edges', 'corners']));
-    }
-    return faces;
-  }, [drawing, preview, document]);
+  const drawing = useMemo(() => drawingOf(painting), [painting]);
+  const ready = useMemo(() => readyOf(painting), [painting]);
   const scale = Math.min(width / drawing.width, height / drawing.height);
   const [w, h] = [Math.round(drawing.width * scale) + 8, Math.round(drawing.height * scale) + 8];
   useEffect(() => {
     const context = canvas.current?.getContext('2d');
     if (!context) return;
     performance.mark('piece-begun');
-    context.clearRect(0, 0, w, h);
-    const kinds = new Map(document.piece.parts.map((p) => [p.id, p.shape?.kind]));
-    const faces = new Map<string, HTMLCanvasElement>();
-    for (const [partId, face] of ready) faces.set(partId, painted(face, stepOf(preview, partId, after)));
-    for (const part of drawing.drawn) drawPart(context, part, scale, faces.get(part.partId), kinds.get(part.partId));
+    drawPiece({ context, painting, drawing, ready, scale, done });
     if (wanted && wanted.share > 0) drawWanted(context, drawing.drawn, scale, wanted.colours, w * (1 - wanted.share), w);
     performance.measure('piece', 'piece-begun');
-  }, [ready, drawing, preview, document, after, scale, w, h, wanted]);
+  }, [painting, drawing, ready, done, scale, w, wanted]);
   return (
     <canvas
       ref={canvas}
@@ -81,13 +72,59 @@ export function PaintedPiece({ document, preview, label, after = null, wanted, w
   );
 }
 
-/** Which of the looks of a part is the one after a step: the last of its own steps up to that. */
-function stepOf(preview: Preview, partId: string, after: string | null): number {
-  const looks = stackOf(preview, partId)?.look.after ?? [];
-  if (after === null) return looks.length - 1;
-  const until = preview.steps.findLastIndex((s) => documentId(s.id) === after);
-  const done = new Set(preview.steps.slice(0, until + 1).map((s) => s.id));
-  return looks.filter((l, i) => i > 0 && l.stepId !== null && done.has(l.stepId)).length;
+/** A picture of it as a canvas of its own, as wide and high as it may be. */
+export function pictureOf(
+  painting: Painting,
+  done: ReadonlySet<string> | null,
+  most: { width: number; height: number },
+): HTMLCanvasElement {
+  const drawing = drawingOf(painting);
+  const scale = Math.min((most.width - 8) / drawing.width, (most.height - 8) / drawing.height);
+  const canvas = document.createElement('canvas');
+  [canvas.width, canvas.height] = [Math.round(drawing.width * scale) + 8, Math.round(drawing.height * scale) + 8];
+  const context = canvas.getContext('2d');
+  if (context) drawPiece({ context, painting, drawing, ready: readyOf(painting), scale, done });
+  return canvas;
+}
+
+/** The faces made ready, one for every look and wear. */
+function readyOf(painting: Painting): Map<string, Ready> {
+  const faces = new Map<string, Ready>();
+  const known = new Map<string, Ready>();
+  for (const part of painting.parts) {
+    const face = painting.faces[part.face];
+    if (!face) continue;
+    const key = `${part.face} ${part.worn.join(' ')}`;
+    const own = known.get(key) ?? makeReady(face, part.worn);
+    known.set(key, own);
+    faces.set(part.id, own);
+  }
+  return faces;
+}
+
+type Piece = {
+  context: CanvasRenderingContext2D;
+  painting: Painting;
+  drawing: Drawing;
+  ready: ReadonlyMap<string, Ready>;
+  scale: number;
+  done: ReadonlySet<string> | null;
+};
+
+function drawPiece({ context, painting, drawing, ready, scale, done }: Piece) {
+  context.clearRect(0, 0, context.canvas.width, context.canvas.height);
+  const kinds = new Map(painting.parts.map((p) => [p.id, p.kind]));
+  const canvases = new Map<Ready, HTMLCanvasElement>();
+  for (const part of drawing.drawn) {
+    const face = ready.get(part.partId);
+    if (face && !canvases.has(face)) canvases.set(face, painted(face, lastDone(face, done)));
+    drawPart(context, part, scale, face && canvases.get(face), kinds.get(part.partId));
+  }
+}
+
+/** Which of the looks of a face is the one to be seen: after the last of its own steps that are done. */
+function lastDone({ after }: Ready, done: ReadonlySet<string> | null): number {
+  return done === null ? after.length - 1 : after.filter((l, i) => i > 0 && l.stepId !== null && done.has(l.stepId)).length;
 }
 
 function painted(face: Ready, at: number): HTMLCanvasElement {
@@ -104,7 +141,7 @@ function drawPart(
   part: Drawn,
   scale: number,
   face: HTMLCanvasElement | undefined,
-  kind: string | undefined,
+  kind: string | null | undefined,
 ) {
   const [x, y, w, h] = [part.x * scale + 4, part.y * scale + 4, Math.max(3, part.width * scale), Math.max(3, part.height * scale)];
   if (face) context.drawImage(face, x, y, w, h);

@@ -1,19 +1,17 @@
-import type { StackPreview, ZoneLook } from '../../api/api';
+import type { PaintedAfter, PaintedFace, PaintedZone } from '../../api/api';
 import { size, type Zone, zonesOfPanel } from './panel';
 import { inOrder, type WornPlace } from './spread';
-
-type After = StackPreview['look']['after'][number];
 
 /** Which patch every pixel belongs to, after each step; a step that divides nothing shares the map before it. */
 type Maps = { pixels: Uint32Array; after: Uint16Array[] };
 
 /** A face made ready: after it, any step of it is painted by looking colours up. */
-export type Ready = { after: readonly After[]; zones: ReadonlyMap<Zone, Maps> };
+export type Ready = { after: readonly PaintedAfter[]; zones: ReadonlyMap<Zone, Maps> };
 
 /** Of one patch: up to which of its pixels, and to which patch they go. */
 type Cut = { until: number; to: number };
 
-function cutsOf(look: ZoneLook, sizes: ReadonlyMap<number, number>): Map<number, Cut[]> {
+function cutsOf(look: PaintedZone, sizes: ReadonlyMap<number, number>): Map<number, Cut[]> {
   const divided = look.divided ?? [];
   const whole = new Map<number, number>();
   for (const d of divided) whole.set(d.from, (whole.get(d.from) ?? 0) + d.share);
@@ -32,7 +30,7 @@ function cutsOf(look: ZoneLook, sizes: ReadonlyMap<number, number>): Map<number,
  * Hands every pixel on from patch to patch as the shares were handed on, so that the painted shares are the reckoned ones to a pixel: of
  * every patch so many of its pixels go to each of those it was divided into, in the order in which they lie along the step's spread.
  */
-function divide(before: Uint16Array, look: ZoneLook, order: Uint32Array): Uint16Array {
+function divide(before: Uint16Array, look: PaintedZone, order: Uint32Array): Uint16Array {
   const sizes = new Map<number, number>();
   for (const pixel of order) sizes.set(before[pixel] ?? 0, (sizes.get(before[pixel] ?? 0) ?? 0) + 1);
   const cuts = cutsOf(look, sizes);
@@ -51,9 +49,8 @@ function divide(before: Uint16Array, look: ZoneLook, order: Uint32Array): Uint16
 }
 
 /** Makes a face ready from the zones that were worked out. */
-export function makeReady(stack: StackPreview, wornPlaces: readonly WornPlace[]): Ready {
-  const { after } = stack.look;
-  const panel = zonesOfPanel(stack.substrate.grain);
+export function makeReady({ grain, after }: PaintedFace, wornPlaces: readonly WornPlace[]): Ready {
+  const panel = zonesOfPanel(grain);
   const zones = new Map<Zone, Maps>();
   for (const { zone } of after[0]?.zones ?? []) {
     const pixels = panel[zone];

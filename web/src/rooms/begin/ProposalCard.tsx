@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import { useState } from 'react';
 import type { Recipe } from '../../api/api';
-import { PaintedPiece } from '../../recipe/face/PaintedPiece';
+import { PreviewedPiece } from '../../recipe/face/PaintedPiece';
 import { zoneNames } from '../../recipe/face/panel';
 import { bench } from '../../theme/theme';
 import { date, minutes, money } from '../../ui/words';
@@ -30,7 +30,7 @@ export function ProposalCard({ proposal, colours, currency, onOpen }: Props) {
       data-testid="proposal"
       data-family={proposal.family}
     >
-      <PaintedPiece
+      <PreviewedPiece
         document={proposal.document as Recipe}
         preview={proposal.preview}
         label={`${proposal.name}, as it will look; on the right as wanted`}

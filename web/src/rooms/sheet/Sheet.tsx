@@ -6,7 +6,7 @@ import { answer, api } from '../../api/api';
 import { keys } from '../../api/keys';
 import { coloursOf } from '../../recipe/BlendColours';
 import { documentId } from '../../recipe/edits';
-import { PaintedPiece } from '../../recipe/face/PaintedPiece';
+import { PreviewedPiece } from '../../recipe/face/PaintedPiece';
 import { bench } from '../../theme/theme';
 import { CleanUpLines } from '../../ui/CleanUpLines';
 import { areaWords } from '../../ui/measures';
@@ -60,7 +60,7 @@ export default function Sheet() {
         </Box>
       </Box>
       <Box sx={{ breakInside: 'avoid', py: 1 }}>
-        <PaintedPiece document={recipe.document} preview={preview} label="The piece as it will look" width={420} height={230} />
+        <PreviewedPiece document={recipe.document} preview={preview} label="The piece as it will look" width={420} height={230} />
       </Box>
       {preview.steps
         .filter((step) => step.id === documentId(step.id))

@@ -9,7 +9,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Material, Preview, Recipe, StackPreview, StepPreview } from '../../../api/api';
 import { documentId } from '../../../recipe/edits';
 import { FaceCanvas } from '../../../recipe/face/FaceCanvas';
-import { isDrawn, PaintedPiece } from '../../../recipe/face/PaintedPiece';
+import { isDrawn, PreviewedPiece } from '../../../recipe/face/PaintedPiece';
 import type { Ready } from '../../../recipe/face/paint';
 import { useReady } from '../../../recipe/face/useReady';
 import { type Eyes, eyes } from '../../../recipe/face/vision';
@@ -128,7 +128,7 @@ export function Face({ recipe, revisions, document, stack, preview, steps, selec
         </ToggleButtonGroup>
       )}
       {piece && (
-        <PaintedPiece document={document} preview={piece} after={bare ? 'none' : selected} label={`The whole piece after ${shownName}`} />
+        <PreviewedPiece document={document} preview={piece} after={bare ? 'none' : selected} label={`The whole piece after ${shownName}`} />
       )}
       {ready && !piece && (
         <FaceCanvas
