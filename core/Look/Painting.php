@@ -23,14 +23,15 @@ final readonly class Painting
     }
 
     /**
-     * @param non-empty-list<StackPreview> $stacks of the piece
+     * @param list<StackPreview> $stacks of the piece
      */
     public static function of(Piece $piece, array $stacks): self
     {
         $faces = [];
         $part = static function (PiecePart $part) use ($stacks, &$faces): PaintedPart {
             $place = $part->id.':'.array_key_first($part->surface->faces);
-            $stack = array_values(array_filter($stacks, static fn (StackPreview $s): bool => \in_array($place, $s->places, true)))[0] ?? $stacks[0];
+            $stack = array_values(array_filter($stacks, static fn (StackPreview $s): bool => \in_array($place, $s->places, true)))[0]
+                ?? throw new \LogicException('Every face has its look.');
             $faces[$stack->id] ??= self::face($stack);
 
             return new PaintedPart(

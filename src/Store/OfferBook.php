@@ -86,7 +86,7 @@ final readonly class OfferBook
             $offer = $this->open($secret);
             $known = array_column(OfferedLook::all($offer->looks), 'label');
             \in_array($label, $known, true) || throw InvalidInput::at('/label', 'Choose one of '.implode(', ', $known).'.');
-            $this->links->choose($offer, $offer->choice, $comment, '/label');
+            $this->links->choose(link: $offer, chosen: $offer->choice, comment: $comment, at: '/label');
             $offer->choice = $label;
 
             return $offer;

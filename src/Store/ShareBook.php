@@ -81,7 +81,7 @@ final readonly class ShareBook
         return $this->em->wrapInTransaction(function () use ($secret, $patch, $comment): StoredShare {
             $share = $this->open($secret);
             $this->boards->checkPatch($share->board, $patch);
-            $this->links->choose($share, $share->patch, $comment, '/patch');
+            $this->links->choose(link: $share, chosen: $share->patch, comment: $comment, at: '/patch');
             $share->patch = $patch;
 
             return $share;

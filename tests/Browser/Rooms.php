@@ -23,7 +23,7 @@ use Symfony\Component\Process\Process;
  */
 abstract class Rooms extends TestCase
 {
-    private const PATIENCE = 20;
+    private const PATIENCE = 40;
     private static ?Process $chromedriver = null;
     private static int $chromedriverPort;
     private static ?Process $server = null;

@@ -64,7 +64,7 @@ final class FuzzTest extends TestCase
         $ids = $this->ids();
         $bodies = $this->bodies();
         $faults = $slow = $statuses = [];
-        $count = (int) (getenv('INLAID_FUZZ') ?: 1200);
+        $count = (int) (getenv('INLAID_FUZZ') ?: 700);
         $this->manyTimes(1, function () use ($operations, $ids, $bodies, $count, &$faults, &$slow, &$statuses): void {
             for ($i = 0; $i < $count; ++$i) {
                 [$method, $path] = $operations[$this->int(0, \count($operations) - 1)];

@@ -62,7 +62,7 @@ final class LedgerTest extends TestCase
         $longest = 0;
         $this->manyTimes(1, function () use ($pots, $stock, $doctrine, $materials, $ids, &$longest): void {
             $done = $refused = 0;
-            while ($done < 4_000) {
+            while ($done < 2_000) {
                 try {
                     $this->something($pots, $stock, $materials, $ids);
                     ++$done;
@@ -73,7 +73,7 @@ final class LedgerTest extends TestCase
                 if (0 === $done % 5) { // a request knows no more of them
                     $doctrine->getManager()->clear();
                 }
-                if (0 === $done % 1000) {
+                if (0 === $done % 500) {
                     $longest = max($longest, $this->everyPage());
                 }
             }

@@ -164,7 +164,7 @@ final class PrepTest extends TestCase
      */
     public function testTakenWholeOrLineByLineItIsSound(): void
     {
-        $this->manyTimes(40, function (): void {
+        $this->manyTimes(24, function (): void {
             $pick = fn (array $of): mixed => $of[$this->int(0, \count($of) - 1)];
             $part = [
                 'finish' => [

@@ -431,13 +431,13 @@ final class RecipesTest extends TestCase
         $settings = $this->studio->json('GET', '/api/settings')->settings;
         $material = $this->studio->json('GET', '/api/materials?query=milk')->materials[0]->material;
         $kinds = [
-            ['/api/preview', Json::encode(['document' => $recipe]), 300],
+            ['/api/preview', Json::encode(['document' => $recipe]), 160],
             [
                 '/api/preview',
                 Json::encode(['document' => $recipe, 'context' => ['now' => '2026-11-24T08:00:00+01:00'] + (array) $settings]),
-                200,
+                120,
             ],
-            ['/api/materials', Json::encode(['material' => $material]), 150],
+            ['/api/materials', Json::encode(['material' => $material]), 100],
             [
                 '/api/compute/mix',
                 Json::encode([
@@ -446,7 +446,7 @@ final class RecipesTest extends TestCase
                     'of' => ['mix' => 'glaze'],
                     'amount' => '120 ml',
                 ]),
-                150,
+                100,
             ],
         ];
         foreach ($kinds as [$path, $text, $times]) {

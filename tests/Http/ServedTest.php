@@ -54,7 +54,7 @@ final class ServedTest extends TestCase
         $this->studio->close();
     }
 
-    /** Two hundred different recipes, one after the other and again: to the byte what the same program answers that is not warm. */
+    /** Eighty different recipes, one after the other and again: to the byte what the same program answers that is not warm. */
     public function testAWarmServerAnswersAsAColdOne(): void
     {
         $documents = array_map(
@@ -62,7 +62,7 @@ final class ServedTest extends TestCase
             $this->studio->json('GET', '/api/recipes')->recipes,
         );
         $differ = 0;
-        $this->manyTimes(200, function () use ($documents, &$differ): void {
+        $this->manyTimes(80, function () use ($documents, &$differ): void {
             $document = Json::decode(Json::encode($documents[$this->int(0, \count($documents) - 1)]));
             self::assertInstanceOf(\stdClass::class, $document);
             $document->steps = array_map(

@@ -13,11 +13,14 @@ export const keys = {
   personalFactors: ['personal-factors'],
   tour: ['tour'],
   climate: (place: string | null) => ['hygrometer', place],
+  offers: ['offers'],
+  clientPieces: (secret: string) => ['choose', secret],
   clientBoard: (secret: string | undefined) => ['look', secret],
 
   recipes: ['recipes'],
   recipeList: (query: string, near: string | null, archived: boolean, page: number) => ['recipes', 'list', query, near, archived, page],
   recipeSearch: (query: string) => ['recipes', 'search', query],
+  painting: (id: string, at: string) => ['recipes', 'painting', id, at],
   recipe: ['recipe'],
   recipeOf: (id: string | null | undefined, what = 'draft', ...more: readonly unknown[]) => ['recipe', id, what, ...more],
 

@@ -8,6 +8,7 @@ import { Shell } from './Shell';
 const Book = lazy(() => import('../rooms/book/Book'));
 const NewRecipe = lazy(() => import('../rooms/begin/NewRecipe'));
 const AskForLook = lazy(() => import('../rooms/begin/AskForLook'));
+const GuestChoose = lazy(() => import('../rooms/begin/GuestChoose'));
 const Section = lazy(() => import('../rooms/section/Section'));
 const Mixing = lazy(() => import('../rooms/mix/Mixing'));
 const Boards = lazy(() => import('../rooms/boards/Boards'));
@@ -39,6 +40,7 @@ export function App() {
           <Route path="/logbook/:id/care" element={<Care />} />
           <Route path="/shelf/pots/:id/label" element={<PotLabel />} />
           <Route path="/boards/:id/backs" element={<BoardBacks />} />
+          <Route path="/choose/:secret" element={<GuestChoose />} />
           <Route path="/look/:secret" element={<GuestLook />} />
           <Route element={<Shell />}>
             <Route path="/" element={<Book />} />

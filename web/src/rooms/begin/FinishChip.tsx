@@ -3,6 +3,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import type { components } from '../../api/api.gen';
 import { FaceChip } from '../../recipe/face/FaceChip';
 import { bench } from '../../theme/theme';
+import { ChipTitle } from '../../ui/ChipTitle';
 import { minutes, money } from '../../ui/words';
 
 export type Chip = components['schemas']['WallChip'];
@@ -39,9 +40,7 @@ export function FinishChip({ chip, currency, onTake }: { chip: Chip; currency: s
         <FaceChip stack={chip.stack} label={`${chip.name} on this wood`} />
       </Box>
       <Box sx={{ p: 1.25, display: 'grid', gap: 0.5 }}>
-        <Box component="h2" sx={{ font: 'inherit', fontFamily: 'h1.fontFamily', fontWeight: 650, fontSize: 18, lineHeight: 1.25, m: 0 }}>
-          {chip.name}
-        </Box>
+        <ChipTitle>{chip.name}</ChipTitle>
         <Box sx={{ fontSize: 15, lineHeight: 1.35 }}>{chip.says}</Box>
         <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
           {minutes(chip.minutes)} of work, ready {daysOf(chip.waits)}

@@ -6,7 +6,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { answer, api } from '../../api/api';
-import { askLines } from '../../api/askLines';
+import { useLines } from '../../api/useLines';
 import { useSettings } from '../../api/useSettings';
 import { useVocabulary } from '../../api/useVocabulary';
 import { emptyRecipe } from '../../recipe/edits';
@@ -37,7 +37,8 @@ export default function NewRecipe() {
   const [hours, setHours] = useState<'any' | '2' | '4' | '8'>('any');
   const [shelf, setShelf] = useState<'any' | 'shelf'>('any');
   const piece = useMemo(() => vocabulary && newPiece(ground, vocabulary), [ground, vocabulary]);
-  const { chips, failed, done } = useWall(piece);
+  const { lines: chips, failed, busy, ask } = useLines<Chip>('/api/finishes/wall');
+  useEffect(() => piece && ask({ piece }), [piece, ask]);
   const begin = useMutation({
     mutationFn: async (family: string | null) => {
       const document =
@@ -109,7 +110,7 @@ export default function NewRecipe() {
         </Alert>
       )}
       <Box role="status" sx={{ mb: 1, color: 'text.secondary' }} data-testid="wall-count">
-        {done
+        {!busy
           ? shown.length === 0
             ? 'No finish is left with these limits.'
             : `${counted(shown.length, 'finish', 'finishes')} for ${ground.species}`
@@ -127,25 +128,4 @@ export default function NewRecipe() {
       </Box>
     </Box>
   );
-}
-
-/** The finishes that suit a piece, as they are worked out one after another. */
-function useWall(piece: ReturnType<typeof newPiece> | undefined) {
-  const [wall, setWall] = useState<{ chips: readonly Chip[]; failed: Error | null; done: boolean }>({
-    chips: [],
-    failed: null,
-    done: false,
-  });
-  useEffect(() => {
-    if (!piece) return;
-    const stop = new AbortController();
-    setWall({ chips: [], failed: null, done: false });
-    askLines<Chip>('/api/finishes/wall', { piece }, (chip) => setWall((w) => ({ ...w, chips: [...w.chips, chip] })), stop.signal)
-      .then(() => setWall((w) => ({ ...w, done: true })))
-      .catch((failed) => {
-        if (!stop.signal.aborted) setWall((w) => ({ ...w, failed, done: true }));
-      });
-    return () => stop.abort();
-  }, [piece]);
-  return wall;
 }

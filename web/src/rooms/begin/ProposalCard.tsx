@@ -1,18 +1,28 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import Slider from '@mui/material/Slider';
 import { useState } from 'react';
 import type { Recipe } from '../../api/api';
 import { PreviewedPiece } from '../../recipe/face/PaintedPiece';
 import { zoneNames } from '../../recipe/face/panel';
 import { bench } from '../../theme/theme';
+import { ChipTitle } from '../../ui/ChipTitle';
 import { date, minutes, money } from '../../ui/words';
 import { type Colours, how, near, type Proposal, risk } from './wish';
 
-type Props = { proposal: Proposal; colours: Colours; currency: string; onOpen: () => void };
+type Props = {
+  proposal: Proposal;
+  colours: Colours;
+  currency: string;
+  isShown: boolean;
+  onShow: (isShown: boolean) => void;
+  onOpen: () => void;
+};
 
 /** A whole recipe that comes near the look: painted, with what it takes and what could go wrong. */
-export function ProposalCard({ proposal, colours, currency, onOpen }: Props) {
+export function ProposalCard({ proposal, colours, currency, isShown, onShow, onOpen }: Props) {
   const [share, setShare] = useState(0.5);
   const risks = proposal.risks.flatMap((r) => risk(r) ?? []);
   return (
@@ -48,9 +58,7 @@ export function ProposalCard({ proposal, colours, currency, onOpen }: Props) {
         aria-label={`How much of ${proposal.name} is shown, beside the look wanted`}
         sx={{ py: 0.5 }}
       />
-      <Box component="h2" sx={{ font: 'inherit', fontFamily: 'h1.fontFamily', fontWeight: 650, fontSize: 19, lineHeight: 1.25, m: 0 }}>
-        {proposal.name}
-      </Box>
+      <ChipTitle>{proposal.name}</ChipTitle>
       <Box sx={{ fontSize: 15 }}>{proposal.says}</Box>
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', display: 'grid', gap: 0.25 }}>
         {proposal.zones.map((zone) => (
@@ -73,10 +81,15 @@ export function ProposalCard({ proposal, colours, currency, onOpen }: Props) {
       <Box sx={{ color: risks.length > 0 ? undefined : 'text.secondary' }}>
         {risks[0] ?? 'Sure: a coat a fifth thicker or left twice as long does not show.'}
       </Box>
-      <Box sx={{ alignSelf: 'end' }}>
+      <Box sx={{ alignSelf: 'end', display: 'flex', gap: 1.5, alignItems: 'center' }}>
         <Button variant="contained" onClick={onOpen} aria-label={`Open ${proposal.name} as a recipe`}>
           Open as a recipe
         </Button>
+        <FormControlLabel
+          control={<Checkbox checked={isShown} onChange={(e) => onShow(e.target.checked)} />}
+          label="for the client"
+          aria-label={`Show ${proposal.name} to the client`}
+        />
       </Box>
     </Box>
   );

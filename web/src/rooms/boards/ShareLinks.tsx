@@ -1,15 +1,13 @@
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { QRCodeSVG } from 'qrcode.react';
 import { useState } from 'react';
 import { answer, api, type BoardResponse, wrongIn } from '../../api/api';
 import { keys } from '../../api/keys';
 import { bench } from '../../theme/theme';
 import { NumberEntry } from '../../ui/Field';
+import { LinkMade } from '../../ui/LinkMade';
 import { day } from '../../ui/words';
 import { useBoardWork } from './useBoards';
 
@@ -44,17 +42,7 @@ export function ShareLinks({ board, onFollow }: { board: BoardResponse; onFollow
           Create link
         </Button>
       </Box>
-      {make.data && (
-        <Alert severity="success" icon={false} sx={{ '& .MuiAlert-message': { width: '100%', display: 'grid', gap: 1 } }}>
-          Copy it now. It isn’t shown again.
-          <TextField
-            value={make.data.url}
-            slotProps={{ htmlInput: { readOnly: true, 'aria-label': 'The link' } }}
-            onFocus={(e) => e.target.select()}
-          />
-          <QRCodeSVG value={make.data.url} size={132} title="Opens the link" />
-        </Alert>
-      )}
+      {make.data && <LinkMade url={make.data.url} />}
       <Box component="ul" data-testid="shares" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {board.shares.map((s) => (
           <Box

@@ -10,6 +10,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { answer, api, nothing, type RecipeSummary } from '../../api/api';
 import { keys } from '../../api/keys';
+import { mostOffered, OfferDialog } from '../../recipe/OfferDialog';
 import { ColourEntry } from '../../ui/ColourEntry';
 import { Failed, Loading } from '../../ui/Notice';
 import { Pages } from '../../ui/Pages';
@@ -17,6 +18,7 @@ import { SearchField } from '../../ui/SearchField';
 import { startColours } from '../../ui/startColours';
 import { useLater } from '../../ui/useLater';
 import { isColour } from '../../ui/words';
+import { ClientLinks } from './ClientLinks';
 import { OpenFile } from './OpenFile';
 import { RecipeChip } from './RecipeChip';
 import { TourOffer } from './TourOffer';
@@ -29,6 +31,8 @@ export default function Book() {
   const [near, setNear] = useState<string | null>(null);
   const [archived, setArchived] = useState(false);
   const [page, setPage] = useState(1);
+  const [chosen, setChosen] = useState<readonly RecipeSummary[]>([]);
+  const [offering, setOffering] = useState(false);
   const [putAway, setPutAway] = useState<RecipeSummary | null>(null);
   const later = useLater(query);
   const list = useQuery({
@@ -90,6 +94,28 @@ export default function Book() {
         </Button>
       </Box>
       <TourOffer />
+      <ClientLinks />
+      {chosen.length > 0 && (
+        <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 2 }}>
+          <Button variant="outlined" onClick={() => setOffering(true)}>
+            Show the client ({chosen.length})
+          </Button>
+          <span>{chosen.map((c) => c.title).join(' · ')}</span>
+          <Button color="inherit" onClick={() => setChosen([])}>
+            None
+          </Button>
+        </Box>
+      )}
+      {offering && (
+        <OfferDialog
+          looks={chosen.map((c) => ({ name: c.title, recipe: c.id }))}
+          title={chosen[0]?.card.piece ?? ''}
+          onClose={() => {
+            setOffering(false);
+            setChosen([]);
+          }}
+        />
+      )}
       {failed && (
         <Alert severity="error" sx={{ mb: 2 }}>
           {failed.message}
@@ -112,7 +138,14 @@ export default function Book() {
         sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 2.5, gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))' }}
       >
         {list.data?.recipes.map((r) => (
-          <RecipeChip key={r.id} recipe={r} onDuplicate={() => duplicate.mutate(r.id)} onArchive={() => archive.mutate(r)} />
+          <RecipeChip
+            key={r.id}
+            recipe={r}
+            isChosen={chosen.some((c) => c.id === r.id)}
+            onChoose={(isChosen) => setChosen((all) => [...all.filter((c) => c.id !== r.id), ...(isChosen ? [r] : [])].slice(-mostOffered))}
+            onDuplicate={() => duplicate.mutate(r.id)}
+            onArchive={() => archive.mutate(r)}
+          />
         ))}
       </Box>
       {list.data && <Pages page={page} list={{ total: list.data.total, size: list.data.pageSize }} onPage={setPage} />}

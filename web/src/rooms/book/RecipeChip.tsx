@@ -1,14 +1,24 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
 import { Link } from 'react-router';
 import type { RecipeSummary } from '../../api/api';
 import { bench } from '../../theme/theme';
+import { ChipTitle } from '../../ui/ChipTitle';
 import { day } from '../../ui/words';
+import { ChipPicture } from './ChipPicture';
 
-/** A painted chip: the flat as it will look in the end, framed by the edges, with the pores in it. */
-export function RecipeChip({ recipe, onDuplicate, onArchive }: { recipe: RecipeSummary; onDuplicate: () => void; onArchive: () => void }) {
+type Props = {
+  recipe: RecipeSummary;
+  isChosen: boolean;
+  onChoose: (isChosen: boolean) => void;
+  onDuplicate: () => void;
+  onArchive: () => void;
+};
+
+/** A recipe as a chip: its piece painted, under it what it is. Chosen ones are shown to a client together. */
+export function RecipeChip({ recipe, isChosen, onChoose, onDuplicate, onArchive }: Props) {
   const { card } = recipe;
-  const look: Readonly<Record<string, string | undefined>> = card.look;
   return (
     <Box
       component="li"
@@ -26,42 +36,9 @@ export function RecipeChip({ recipe, onDuplicate, onArchive }: { recipe: RecipeS
         to={`/recipes/${recipe.id}`}
         sx={{ color: 'inherit', textDecoration: 'none', flex: 1, '&:hover h2': { textDecoration: 'underline' } }}
       >
-        <Box
-          aria-hidden="true"
-          sx={{
-            position: 'relative',
-            height: 104,
-            bgcolor: look.field,
-            border: `7px solid ${look.edge}`,
-            outline: `1.5px solid ${bench.ink}`,
-            overflow: 'hidden',
-          }}
-        >
-          <svg
-            aria-hidden="true"
-            width="100%"
-            height="104"
-            preserveAspectRatio="none"
-            viewBox="0 0 200 104"
-            style={{ position: 'absolute' }}
-          >
-            {look.pore &&
-              [9, 22, 34, 47, 60, 72, 84, 96].map((y, i) => (
-                <path
-                  key={y}
-                  d={`M${-6 + ((i * 37) % 30)} ${y}h200`}
-                  stroke={look.pore}
-                  strokeWidth="2"
-                  strokeDasharray={`${16 + ((i * 7) % 12)} ${22 + ((i * 11) % 18)}`}
-                  fill="none"
-                />
-              ))}
-          </svg>
-        </Box>
+        <ChipPicture recipe={recipe} />
         <Box sx={{ p: 1.5, pb: 0.5 }}>
-          <Box component="h2" sx={{ font: 'inherit', fontFamily: 'h1.fontFamily', fontWeight: 650, fontSize: 18, lineHeight: 1.25, m: 0 }}>
-            {recipe.title}
-          </Box>
+          <ChipTitle>{recipe.title}</ChipTitle>
           <Box sx={{ mt: 0.5 }}>
             {card.count > 1 ? `${card.count} × ` : ''}
             {card.piece} in {card.ground}
@@ -73,6 +50,12 @@ export function RecipeChip({ recipe, onDuplicate, onArchive }: { recipe: RecipeS
         </Box>
       </Box>
       <Box sx={{ display: 'flex', px: 0.75, pb: 0.75 }}>
+        <Checkbox
+          size="small"
+          checked={isChosen}
+          onChange={(e) => onChoose(e.target.checked)}
+          slotProps={{ input: { 'aria-label': `Choose ${recipe.title}` } }}
+        />
         <Button onClick={onDuplicate} aria-label={`Duplicate ${recipe.title}`}>
           Duplicate
         </Button>

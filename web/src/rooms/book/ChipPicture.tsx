@@ -1,0 +1,51 @@
+import Box from '@mui/material/Box';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { answer, api, type RecipeSummary } from '../../api/api';
+import { keys } from '../../api/keys';
+import { PaintedPiece } from '../../recipe/face/PaintedPiece';
+import { bench } from '../../theme/theme';
+
+const height = 168;
+
+/** The finished piece on its chip, painted when it comes into view; until then in the colour of its flat. */
+export function ChipPicture({ recipe }: { recipe: RecipeSummary }) {
+  const box = useRef<HTMLDivElement>(null);
+  const [isSeen, setSeen] = useState(false);
+  useEffect(() => {
+    if (!box.current) return;
+    const seen = new IntersectionObserver((entries) => {
+      if (!entries.some((e) => e.isIntersecting)) return;
+      seen.disconnect();
+      setSeen(true);
+    });
+    seen.observe(box.current);
+    return () => seen.disconnect();
+  }, []);
+  const painting = useQuery({
+    queryKey: keys.painting(recipe.id, recipe.updatedAt),
+    queryFn: () => answer(api.GET('/api/recipes/{id}/painting', { params: { path: { id: recipe.id } } })),
+    enabled: isSeen,
+    staleTime: Number.POSITIVE_INFINITY,
+  }).data;
+  const look: Readonly<Record<string, string | undefined>> = recipe.card.look;
+  return (
+    <Box
+      ref={box}
+      sx={{
+        height,
+        display: 'grid',
+        placeItems: 'center',
+        borderBottom: `1.5px solid ${bench.ink}`,
+        bgcolor: bench.sand,
+        overflow: 'hidden',
+      }}
+    >
+      {painting ? (
+        <PaintedPiece painting={painting} label={`${recipe.title}, finished`} width={250} height={height - 16} />
+      ) : (
+        <Box sx={{ width: 120, height: 90, bgcolor: look.field, border: `6px solid ${look.edge}` }} />
+      )}
+    </Box>
+  );
+}
