@@ -7,21 +7,15 @@ namespace Inlaid\Core\MixBench;
 use Brick\Math\BigRational;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\DeltaE2000;
-use Inlaid\Core\Colour\FilmOptics;
-use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Colour\Light;
-use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Colour\Spectrum;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Mixing\DeriveCharacter;
-use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\InvalidMix;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
-use Inlaid\Core\Optics\FindColourant;
 
 /**
  * Reads how thin a pot is from a stripe of it on a card that is half black and half white: the thinner, the more the two halves differ.
@@ -34,18 +28,15 @@ final readonly class ReadStripe
 {
     /** Parts of thinner to one of all the rest. */
     private const RUNGS = ['0', '1/4', '1/2', '3/4', '1', '3/2', '2', '3', '4', '6', '8'];
-    private const BLACK_CARD = 0.01;
-    private const WHITE_CARD = 0.80;
+    public const BLACK_CARD = 0.01;
+    public const WHITE_CARD = 0.80;
     private const THICKER = [0.8, 0.9, 1.0, 1.1, 1.2];
     private const EYE = 2.0;
     private const SURE = 0.9;
     private const LIKELY = 0.6;
 
-    public function __construct(
-        private FlattenMix $flatten = new FlattenMix(),
-        private DeriveCharacter $derive = new DeriveCharacter(),
-        private FindColourant $find = new FindColourant(),
-    ) {
+    public function __construct(private LayStripe $lay = new LayStripe())
+    {
     }
 
     /**
@@ -158,22 +149,12 @@ final readonly class ReadStripe
      */
     private function stripes(Mixture $mix, int $at, BigRational $thinner, array $thicker): array
     {
-        $flat = $this->flatten->flatten($this->with($mix, $at, $thinner));
-        $character = $this->derive->derive($flat);
-        $colourant = $this->find->find($flat, $character);
-        if (null === $colourant || null === $character->normalWet || null !== $colourant->flake) {
-            throw InvalidMix::nothingToLookThrough();
-        }
-        $surface = FirstSurface::of($character->sheen ?? Sheen::Matt);
+        $film = $this->lay->lay($this->with($mix, $at, $thinner));
 
-        return array_map(static function (float $times) use ($colourant, $character, $surface): array {
-            $film = FilmOptics::of($colourant->optics, $times * $character->normalWet);
-
-            return [
-                $surface->light($film->over(Spectrum::even(self::BLACK_CARD))),
-                $surface->light($film->over(Spectrum::even(self::WHITE_CARD))),
-            ];
-        }, $thicker);
+        return array_map(static fn (float $times): array => [
+            $film->light(Spectrum::even(self::BLACK_CARD), $times),
+            $film->light(Spectrum::even(self::WHITE_CARD), $times),
+        ], $thicker);
     }
 
     /**

@@ -19,7 +19,7 @@ final class Rooms
         'craft' => ['Technique', 'Film', 'Optics', 'Piece', 'Surface', 'Practice', 'Recipe', 'Edit'],
         'working out' => ['Context', 'Work', 'Look', 'Batch', 'Schedule', 'Purchase', 'Board'],
         'judgement' => ['Findings', 'Prep', 'BoardPlan', 'Run', 'Learn', 'MixBench'],
-        'answers' => ['Preview', 'NextMove', 'Design'],
+        'answers' => ['Preview', 'NextMove', 'Design', 'Eye'],
     ];
     private const CORE = 'Inlaid\\Core\\';
     private const APP = 'Inlaid\\App\\';

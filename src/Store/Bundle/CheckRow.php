@@ -16,6 +16,7 @@ use Inlaid\App\Exchange\Document\ReadSettings;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\BoardCard;
 use Inlaid\App\Store\EntryKind;
+use Inlaid\App\Store\EyeRound;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Mixture;
@@ -72,6 +73,10 @@ final readonly class CheckRow
             Kind::Pots => ['document' => $this->checked(
                 $row['document'],
                 fn () => Node::read($row['document'], $this->pot(...), $at),
+            )] + $row,
+            Kind::EyeRounds => ['document' => $this->checked(
+                $row['document'],
+                static fn () => Node::read($row['document'], EyeRound::read(...), $at),
             )] + $row,
             Kind::Ledger => $this->ledgerRow($row, $pointer),
             Kind::Recipes, Kind::Photos, Kind::RunPhotos, Kind::Stock => $row,

@@ -27,6 +27,7 @@ enum Kind: string
     case Runs = 'runs';
     case Events = 'events';
     case RunPhotos = 'runphotos';
+    case EyeRounds = 'eyerounds';
 
     /** @return class-string */
     public function entity(): string
@@ -46,6 +47,7 @@ enum Kind: string
             self::Runs => Entity\StoredRun::class,
             self::Events => Entity\StoredEvent::class,
             self::RunPhotos => Entity\StoredRunPhoto::class,
+            self::EyeRounds => Entity\StoredEyeRound::class,
         };
     }
 

@@ -772,6 +772,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/eye": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Show how well the painter's eye sees, and to which side it errs */
+        get: operations["showEye"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/eye/rounds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begin a round that trains the eye */
+        post: operations["beginRound"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/eye/rounds/{id}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Answer a question of a round; the first answer counts */
+        post: operations["answerRound"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/feed": {
         parameters: {
             query?: never;
@@ -2723,6 +2774,60 @@ export interface components {
         ExtraCoat: {
             run: string;
             step: string;
+        };
+        /** @description What was said to a question of a round: the places of both, from 0. */
+        EyeAnswerRequest: {
+            question: number;
+            said: number;
+        };
+        /** @description Something a painter's eye is asked, without its answer. */
+        EyeAsked: {
+            kind: components["schemas"]["EyeKind"];
+            asks: string;
+            shown: components["schemas"]["EyeSwatch"][];
+            options: string[];
+        };
+        /** @enum {string} */
+        EyeKind: "ratio" | "coats" | "nearer" | "buried";
+        /** @description How well this painter's eye sees, by kind of question. */
+        EyeResponse: {
+            scores: components["schemas"]["EyeScore"][];
+        };
+        /** @description A round of questions. `minutes` is how long it is meant to take. */
+        EyeRoundResponse: {
+            id: string;
+            minutes: number;
+            questions: components["schemas"]["EyeAsked"][];
+        };
+        /** @description How well a painter's eye answers one kind of question. Immutable. `bias` in steps of the ladder, in coats, or in answers: below 0 a mix is read as thicker, fewer coats are seen, what shows is called buried; nine times in ten it lies from `low` to `high`; null where answers have no order or are too few. `inWords` says it, also where none is found. */
+        EyeScore: {
+            kind: components["schemas"]["EyeKind"];
+            name: string;
+            answered: number;
+            right: number;
+            bias: number | null;
+            low: number | null;
+            high: number | null;
+            isBiased: boolean;
+            inWords: string;
+            weeks: components["schemas"]["EyeWeek"][];
+        };
+        /** @description Something to be looked at. Immutable. With two `colours` they lie on the two `grounds` of a card, or, where it has no grounds, dappled over one another. */
+        EyeSwatch: {
+            label: string;
+            colours: string[];
+            grounds?: string[];
+        };
+        /** @description What was so; `truth` is its place among the options. */
+        EyeTold: {
+            truth: number;
+            says: string;
+        };
+        /** @description The answers of one kind in a week, which begins on the Monday `from`. Immutable. */
+        EyeWeek: {
+            from: string;
+            answered: number;
+            right: number;
         };
         /** @description One face of a shape that can be finished or left bare. Immutable. `usual` whether it mostly is finished; `broad` whether it is one of the two faces a board lies on. */
         Face: {
@@ -7099,6 +7204,103 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showEye: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Show how well the painter's eye sees, and to which side it errs */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EyeResponse"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    beginRound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Begin a round that trains the eye */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EyeRoundResponse"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    answerRound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EyeAnswerRequest"];
+            };
+        };
+        responses: {
+            /** @description Answer a question of a round; the first answer counts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EyeTold"];
                 };
             };
             /** @description The error, and where it is */

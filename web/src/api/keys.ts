@@ -13,6 +13,7 @@ export const keys = {
   personalFactors: ['personal-factors'],
   tour: ['tour'],
   climate: (place: string | null) => ['hygrometer', place],
+  eye: ['eye'],
   offers: ['offers'],
   clientPieces: (secret: string) => ['choose', secret],
   clientBoard: (secret: string | undefined) => ['look', secret],

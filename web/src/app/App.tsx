@@ -21,6 +21,7 @@ const BuyList = lazy(() => import('../rooms/shelf/BuyList'));
 const Days = lazy(() => import('../rooms/days/Days'));
 const BenchRoom = lazy(() => import('../rooms/bench/BenchRoom'));
 const Logbook = lazy(() => import('../rooms/logbook/Logbook'));
+const Eye = lazy(() => import('../rooms/logbook/Eye'));
 const Beside = lazy(() => import('../rooms/logbook/CompareJobs'));
 const RunMade = lazy(() => import('../rooms/logbook/JobReport'));
 const Care = lazy(() => import('../rooms/logbook/Care'));
@@ -53,6 +54,7 @@ export function App() {
             <Route path="/days" element={<Days />} />
             <Route path="/bench/:id" element={<BenchRoom />} />
             <Route path="/logbook" element={<Logbook />} />
+            <Route path="/logbook/eye" element={<Eye />} />
             <Route path="/logbook/:id" element={<RunMade />} />
             <Route path="/logbook/:id/compare/:other" element={<Beside />} />
             <Route path="/shelf" element={<Shelf />} />

@@ -30,6 +30,7 @@ export default function Palette({ onClose }: { onClose: () => void }) {
   const options: Option[] = [
     ...offered.map((c) => ({ id: `do-${c.name}`, group: 'Here', ...c })),
     ...rooms.map((r) => ({ id: r.to, group: 'Rooms', name: r.name, keys: `g ${r.key}`, run: () => navigate(r.to) })),
+    { id: '/logbook/eye', group: 'Rooms', name: 'Train your eye', run: () => navigate('/logbook/eye') },
     ...(found.data ?? []).map((r) => ({
       id: r.id,
       group: 'Recipes',

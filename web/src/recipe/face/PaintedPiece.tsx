@@ -3,7 +3,7 @@ import type { Painting, Preview, Recipe } from '../../api/api';
 import { bench } from '../../theme/theme';
 import { type Drawn, elevation } from '../elevation';
 import { doneAfter, measuredParts, paintingOf } from '../painting';
-import { blank, makeReady, paint, type Ready } from './paint';
+import { canvasOf, makeReady, type Ready } from './paint';
 import { size, type Zone } from './panel';
 
 type Wanted = { colours: Partial<Record<Zone, string | null>>; share: number };
@@ -13,6 +13,8 @@ type Props = {
   label: string;
   /** The steps that are done; all of them where none are named. */
   done?: ReadonlySet<string> | null;
+  /** The parts that are meant: the others are faint. All where none are named. */
+  lit?: ReadonlySet<string> | undefined;
   /** The share of its width that is shown as it is wanted, from the right. */
   wanted?: Wanted | undefined;
   width?: number;
@@ -45,7 +47,7 @@ export function PreviewedPiece({
  * The whole piece from the front, every part in the look that was worked out for it, with mouldings, pulls and worn places where they
  * are. What is made ready once is kept, so that going through the steps only looks colours up.
  */
-export function PaintedPiece({ painting, label, done = null, wanted, width = 520, height = 400 }: Props) {
+export function PaintedPiece({ painting, label, done = null, lit, wanted, width = 520, height = 400 }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const drawing = useMemo(() => drawingOf(painting), [painting]);
   const ready = useMemo(() => readyOf(painting), [painting]);
@@ -56,9 +58,10 @@ export function PaintedPiece({ painting, label, done = null, wanted, width = 520
     if (!context) return;
     performance.mark('piece-begun');
     drawPiece({ context, painting, drawing, ready, scale, done });
+    if (lit) dim(context, drawing.drawn, scale, lit);
     if (wanted && wanted.share > 0) drawWanted(context, drawing.drawn, scale, wanted.colours, w * (1 - wanted.share), w);
     performance.measure('piece', 'piece-begun');
-  }, [painting, drawing, ready, done, scale, w, wanted]);
+  }, [painting, drawing, ready, done, lit, scale, w, wanted]);
   return (
     <canvas
       ref={canvas}
@@ -117,23 +120,17 @@ function drawPiece({ context, painting, drawing, ready, scale, done }: Piece) {
   const canvases = new Map<Ready, HTMLCanvasElement>();
   for (const part of drawing.drawn) {
     const face = ready.get(part.partId);
-    if (face && !canvases.has(face)) canvases.set(face, painted(face, lastDone(face, done)));
+    if (face && !canvases.has(face)) canvases.set(face, canvasOf(face, lastDone(face, done)));
     drawPart(context, part, scale, face && canvases.get(face), kinds.get(part.partId));
   }
 }
 
+const placeOf = (part: Drawn, scale: number) =>
+  [part.x * scale + 4, part.y * scale + 4, Math.max(3, part.width * scale), Math.max(3, part.height * scale)] as const;
+
 /** Which of the looks of a face is the one to be seen: after the last of its own steps that are done. */
 function lastDone({ after }: Ready, done: ReadonlySet<string> | null): number {
   return done === null ? after.length - 1 : after.filter((l, i) => i > 0 && l.stepId !== null && done.has(l.stepId)).length;
-}
-
-function painted(face: Ready, at: number): HTMLCanvasElement {
-  const own = document.createElement('canvas');
-  [own.width, own.height] = [size.width, size.height];
-  const image = blank();
-  paint(image, face, at);
-  own.getContext('2d')?.putImageData(image, 0, 0);
-  return own;
 }
 
 function drawPart(
@@ -143,7 +140,7 @@ function drawPart(
   face: HTMLCanvasElement | undefined,
   kind: string | null | undefined,
 ) {
-  const [x, y, w, h] = [part.x * scale + 4, part.y * scale + 4, Math.max(3, part.width * scale), Math.max(3, part.height * scale)];
+  const [x, y, w, h] = placeOf(part, scale);
   if (face) context.drawImage(face, x, y, w, h);
   else {
     context.fillStyle = bench.line;
@@ -152,7 +149,25 @@ function drawPart(
   context.strokeStyle = bench.ink;
   context.lineWidth = 1.4;
   context.strokeRect(x, y, w, h);
-  if (kind === 'drawer' || kind === 'door') pull(context, kind === 'drawer' ? x + w / 2 : x + w * 0.9, y + h / 2, Math.min(7, h / 5));
+  if (kind !== 'drawer' && kind !== 'door') return;
+  // Doors open from where they meet.
+  const isLeft = x + w / 2 <= context.canvas.width / 2 + 1;
+  pull(context, x + w * (kind === 'drawer' ? 0.5 : isLeft ? 0.9 : 0.1), y + h / 2, Math.min(7, h / 5));
+}
+
+/** Makes the parts faint that are not meant, on whatever lies behind them, and frames those that are. */
+function dim(context: CanvasRenderingContext2D, drawn: readonly Drawn[], scale: number, lit: ReadonlySet<string>) {
+  context.save();
+  context.globalCompositeOperation = 'destination-out';
+  context.globalAlpha = 0.72;
+  for (const part of drawn) {
+    const [x, y, w, h] = placeOf(part, scale);
+    if (!lit.has(part.partId)) context.fillRect(x - 1, y - 1, w + 2, h + 2);
+  }
+  context.restore();
+  context.strokeStyle = bench.brass;
+  context.lineWidth = 4;
+  for (const part of drawn) if (lit.has(part.partId)) context.strokeRect(...placeOf(part, scale));
 }
 
 /** A round pull with its light. */
@@ -181,7 +196,7 @@ function drawWanted(
   context.rect(from, 0, width - from, 1e5);
   context.clip();
   for (const part of drawn) {
-    const [x, y, w, h] = [part.x * scale + 4, part.y * scale + 4, Math.max(3, part.width * scale), Math.max(3, part.height * scale)];
+    const [x, y, w, h] = placeOf(part, scale);
     context.fillStyle = colours.field ?? bench.line;
     context.fillRect(x, y, w, h);
     context.strokeStyle = colours.edge ?? colours.field ?? bench.line;

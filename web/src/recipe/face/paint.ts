@@ -99,3 +99,13 @@ export function paint(image: ImageData, ready: Ready, at: number, target?: Parti
 }
 
 export const blank = () => new ImageData(size.width, size.height);
+
+/** A face as it is after one of its steps, on a canvas of its own. */
+export function canvasOf(face: Ready, at: number): HTMLCanvasElement {
+  const own = document.createElement('canvas');
+  [own.width, own.height] = [size.width, size.height];
+  const image = blank();
+  paint(image, face, at);
+  own.getContext('2d')?.putImageData(image, 0, 0);
+  return own;
+}

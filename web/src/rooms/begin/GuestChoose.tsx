@@ -94,18 +94,24 @@ export default function GuestChoose() {
               )}
               {piece.label === chosen && <b>chosen</b>}
             </Box>
+            {!chosen && piece.label === selected && (
+              <Box sx={{ display: 'grid', gap: 1.25 }}>
+                <TextEntry
+                  label={`Why ${selected}? (optional)`}
+                  value={comment}
+                  onChange={setComment}
+                  multiline
+                  error={wrongIn(choose.error)}
+                />
+                <Button variant="contained" size="large" disabled={choose.isPending} onClick={() => choose.mutate(selected)}>
+                  Choose {selected}
+                </Button>
+                <Box>You can only choose once.</Box>
+              </Box>
+            )}
           </Box>
         ))}
       </Box>
-      {!chosen && selected && (
-        <Box aria-live="polite" sx={{ mt: 2.5, display: 'grid', gap: 1.25, maxWidth: 620 }}>
-          <TextEntry label={`Why ${selected}? (optional)`} value={comment} onChange={setComment} multiline error={wrongIn(choose.error)} />
-          <Button variant="contained" size="large" disabled={choose.isPending} onClick={() => choose.mutate(selected)}>
-            Choose {selected}
-          </Button>
-          <Box>You can only choose once.</Box>
-        </Box>
-      )}
     </Box>
   );
 }

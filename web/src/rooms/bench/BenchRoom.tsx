@@ -213,7 +213,14 @@ export default function BenchRoom() {
       )}
       <Box sx={{ flex: 1 }}>
         {act ? (
-          <BenchStep act={act} document={document} worked={worked} preview={preview.data.preview} vocabulary={vocabulary.data} />
+          <BenchStep
+            act={act}
+            next={acts.slice(at + 1, at + 3)}
+            document={document}
+            worked={worked}
+            preview={preview.data.preview}
+            vocabulary={vocabulary.data}
+          />
         ) : (
           <Box component="h1" data-testid="act" sx={{ fontFamily: 'h1.fontFamily', fontSize: 42 }}>
             Job complete

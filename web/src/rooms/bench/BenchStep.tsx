@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { useMemo } from 'react';
 import type { Preview, Recipe, StepPreview, Vocabulary } from '../../api/api';
 import { Making } from '../../mix/Making';
 import { coatsOf, mixOf } from '../../mix/mixes';
@@ -6,6 +7,7 @@ import { OnShelf } from '../../mix/OnShelf';
 import { BlendColours, coloursOf } from '../../recipe/BlendColours';
 import { documentId } from '../../recipe/edits';
 import { FaceCanvas } from '../../recipe/face/FaceCanvas';
+import { isDrawn, PreviewedPiece } from '../../recipe/face/PaintedPiece';
 import { useReady } from '../../recipe/face/useReady';
 import { LaidOut } from '../../recipe/LaidOut';
 import { howWords, placeWords } from '../../recipe/placeWords';
@@ -18,6 +20,8 @@ import type { Act } from './progress';
 
 type Props = {
   act: Act;
+  /** Those that come after it. */
+  next: readonly Act[];
   document: Recipe;
   /** Missing while it was only noted on this device. */
   worked: StepPreview | undefined;
@@ -25,8 +29,15 @@ type Props = {
   vocabulary: Vocabulary | undefined;
 };
 
+/** The parts a step is done to, where they are not all or none. */
+function partsOf(step: string, document: Recipe, preview: Preview): ReadonlySet<string> | undefined {
+  const own = preview.stacks.filter((s) => s.look.after.some((a) => a.stepId !== null && documentId(a.stepId) === documentId(step)));
+  const parts = new Set(own.flatMap((s) => s.places.map((p) => p.split(':')[0] ?? p)));
+  return parts.size === 0 || parts.size === document.piece.parts.length ? undefined : parts;
+}
+
 /** What is to be done, with what, and how it will look when it is right. */
-export function BenchStep({ act, document, worked, preview, vocabulary }: Props) {
+export function BenchStep({ act, next, document, worked, preview, vocabulary }: Props) {
   const system = useSystem();
   const step = document.steps.find((s) => s.id === documentId(act.step));
   const stack = preview.stacks.find((s) => s.look.after.some((a) => a.stepId === act.step));
@@ -38,9 +49,11 @@ export function BenchStep({ act, document, worked, preview, vocabulary }: Props)
   const mix = act.pours && worked ? mixOf(worked.pour, act.coat) : null;
   const name = worked?.name ?? (step?.title || technique?.name) ?? '';
   const coats = worked?.coats ?? step?.coats ?? 1;
+  const lit = useMemo(() => partsOf(act.step, document, preview), [act.step, document, preview]);
+  const nameOf = (a: Act) => preview.steps.find((s) => s.id === a.step)?.name ?? '';
   const colours = coloursOf(step, preview.steps);
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) 320px' }, gap: 2.5, alignItems: 'start' }}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 430px' }, gap: 2.5, alignItems: 'start' }}>
       <Box sx={{ fontSize: 21, lineHeight: 1.35, display: 'grid', gap: 1 }}>
         <Box component="h1" data-testid="act" sx={{ fontFamily: 'h1.fontFamily', fontSize: { xs: 32, sm: 42 }, lineHeight: 1.1, m: 0 }}>
           {name}
@@ -100,10 +113,30 @@ export function BenchStep({ act, document, worked, preview, vocabulary }: Props)
             <Cup cup={mix.cup} colours={mix.batch.lines.map((l) => l.colour)} height={210} />
           </Box>
         )}
-        {ready && at > 0 && (
-          <Box>
-            <FaceCanvas ready={ready} at={at} eyes="usual" label={`Preview after ${name}`} />
-            <Box sx={{ fontSize: 16 }}>Expected result when dry</Box>
+        {isDrawn(document, preview) ? (
+          <PreviewedPiece
+            document={document}
+            preview={preview}
+            after={documentId(act.step)}
+            lit={lit}
+            label={`The piece after ${name}`}
+            width={420}
+            height={330}
+          />
+        ) : (
+          ready && at > 0 && <FaceCanvas ready={ready} at={at} eyes="usual" label={`Preview after ${name}`} />
+        )}
+        {at > 0 && <Box sx={{ fontSize: 17 }}>Expected when dry{lit ? '. Framed: what this step is done to.' : ''}</Box>}
+        {next.length > 0 && (
+          <Box component="ol" aria-label="What comes next" sx={{ m: 0, p: 0, listStyle: 'none', fontSize: 19 }} data-testid="next-acts">
+            {next.map((a, i) => (
+              <li key={`${a.step} ${a.coat} ${a.lay}`}>
+                {i === 0 ? 'Next: ' : 'Then: '}
+                <b>{nameOf(a)}</b>
+                {a.half && `: ${a.half}`}
+                {a.minutes > 0 && `, ${minutes(a.minutes)}`}
+              </li>
+            ))}
           </Box>
         )}
       </Box>

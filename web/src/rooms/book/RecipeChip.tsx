@@ -49,7 +49,7 @@ export function RecipeChip({ recipe, isChosen, onChoose, onDuplicate, onArchive 
           </Box>
         </Box>
       </Box>
-      <Box sx={{ display: 'flex', px: 0.75, pb: 0.75 }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', px: 0.75, pb: 0.75 }}>
         <Checkbox
           size="small"
           checked={isChosen}
@@ -69,7 +69,7 @@ export function RecipeChip({ recipe, isChosen, onChoose, onDuplicate, onArchive 
           download
           aria-label={`Export ${recipe.title} as a .json file`}
         >
-          Export (.json)
+          Export
         </Button>
       </Box>
     </Box>

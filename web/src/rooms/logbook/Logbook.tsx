@@ -44,6 +44,10 @@ export default function Logbook() {
           }
           label="Show archived"
         />
+        <Box sx={{ flex: 1 }} />
+        <Button component={Link} to="/logbook/eye" variant="outlined">
+          Train your eye
+        </Button>
       </Box>
       {change.error && <Alert severity="error">{change.error.message}</Alert>}
       {!runs.data && <Loading what="the logbook" />}

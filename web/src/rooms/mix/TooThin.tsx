@@ -1,9 +1,11 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api } from '../../api/api';
 import type { components } from '../../api/api.gen';
+import { keys } from '../../api/keys';
 import { useCalculation } from '../../api/useCalculation';
 import { bench } from '../../theme/theme';
 import { ColourEntry } from '../../ui/ColourEntry';
@@ -19,6 +21,7 @@ export function TooThin({ book, mix, columns }: BenchProps) {
   const [looks, setLooks] = useState<number | null>(null);
   const [onBlack, setOnBlack] = useState<string | null>(null);
   const [onWhite, setOnWhite] = useState<string | null>(null);
+  const eye = useQuery({ queryKey: keys.eye, queryFn: () => answer(api.GET('/api/eye')) }).data?.scores.find((s) => s.kind === 'ratio');
   const read = onBlack !== null && onWhite !== null && isColour(onBlack) && isColour(onWhite);
   const { worked, violations, said } = useCalculation(
     'stripes',
@@ -38,6 +41,11 @@ export function TooThin({ book, mix, columns }: BenchProps) {
         Is it too thin?
       </Typography>
       <Box>Brush an even stripe over a card that is half black and half white. Let it dry, then press the stripe it looks like.</Box>
+      {eye?.isBiased && (
+        <Box sx={{ borderLeft: `6px solid ${bench.brass}`, pl: 1.5 }} data-testid="own-eye">
+          {eye.inWords} Press the stripe that is {(eye.bias ?? 0) < 0 ? 'thinner' : 'thicker'} where you doubt.
+        </Box>
+      )}
       <TextEntry label="In the pot" value={holds} onChange={setHolds} placeholder="unknown, for example 300 ml" error={said('/holds')} />
       <Box sx={{ color: 'text.secondary' }}>Or read its colours from a photo beside a grey card:</Box>
       <ColourEntry label="On black" value={onBlack} onChange={setOnBlack} emptyAllowed />

@@ -9,10 +9,11 @@ import { useEffect, useRef, useState } from 'react';
 import type { Material, Preview, Recipe, StackPreview, StepPreview } from '../../../api/api';
 import { documentId } from '../../../recipe/edits';
 import { FaceCanvas } from '../../../recipe/face/FaceCanvas';
-import { isDrawn, PreviewedPiece } from '../../../recipe/face/PaintedPiece';
-import type { Ready } from '../../../recipe/face/paint';
+import { isDrawn, PreviewedPiece, pictureOf } from '../../../recipe/face/PaintedPiece';
+import { canvasOf, type Ready } from '../../../recipe/face/paint';
 import { useReady } from '../../../recipe/face/useReady';
 import { type Eyes, eyes } from '../../../recipe/face/vision';
+import { doneAfter, paintingOf } from '../../../recipe/painting';
 import { bench, heardOnly } from '../../../theme/theme';
 import { useOffer } from '../../../ui/commands';
 import { Choice } from '../../../ui/Field';
@@ -84,7 +85,13 @@ export function Face({ recipe, revisions, document, stack, preview, steps, selec
     setBare(false);
     onSelect(id);
   };
-  const keep = () => ready && stack && keepPicture(ready, at, document.title, nameOf(at), stack.parts.join(', '));
+  const keep = () => {
+    if (piece) {
+      const picture = pictureOf(paintingOf(document, piece), doneAfter(piece, bare ? 'none' : selected), { width: 1200, height: 900 });
+      return keepPicture(picture, 1, document.title, shownName);
+    }
+    return ready && stack && keepPicture(canvasOf(ready, at), 2, document.title, `${stack.parts.join(', ')} · ${nameOf(at)}`);
+  };
   const walk = useRef((_by: number) => {});
   walk.current = (by) => go(Math.max(0, Math.min(stops.length - 1, stop + by)));
   useEffect(() => {
