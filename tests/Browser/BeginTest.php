@@ -91,6 +91,99 @@ final class BeginTest extends Rooms
     }
 
     /**
+     * On a phone: a photo of a look, two of what is found are shown to a client, who chooses one on a computer of their own and says why;
+     * the studio makes it a recipe.
+     */
+    public function testFromAPhotoOnAPhoneToTheClientsChoice(): void
+    {
+        $door = $this->openGuestDoor();
+        $this->devtools('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 2, 'mobile' => true]);
+        $this->go('/recipes/new/look');
+        $this->see('main form');
+        $photo = self::photo(['#b0a58c', '#54605f']);
+        $this->browser->findElement(WebDriverBy::cssSelector('[data-testid=look-photo]'))->sendKeys($photo);
+        $seen = '[data-testid=seen-colours] li:first-child button:first-of-type';
+        $this->clickInView($this->see($seen));
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//label[.='Only from the shelf']")));
+        $this->clickInView($this->button('Find recipes'));
+        $this->untilFound();
+        self::assertSame(
+            $this->browser->executeScript('return document.documentElement.clientWidth'),
+            $this->browser->executeScript('return document.documentElement.scrollWidth'),
+            'nothing scrolls sideways',
+        );
+        $boxes = $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=proposal] input[type=checkbox]'));
+        $names = array_map(
+            static fn ($e): string => $e->getText(),
+            $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=proposal] h2')),
+        );
+        $this->clickInView($boxes[0]);
+        $this->clickInView($boxes[1]);
+        $this->clickInView($this->button('Show the client (2)'));
+        $this->write('Heading', 'Your cupboard');
+        $this->until(
+            fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[aria-label="The link"]')),
+            'Enter makes the link',
+        );
+        $link = (string) $this->see('[aria-label="The link"]')->getAttribute('value');
+        self::assertStringStartsWith("$door/choose/", $link);
+
+        $client = $this->newBrowser();
+        $client->get($link);
+        $this->until(static fn (): bool => 2 === \count($client->findElements(WebDriverBy::cssSelector('li canvas[data-parts]'))), 'both are painted');
+        foreach ($names as $i => $name) {
+            self::assertSame($i < 2, str_contains($this->text('main', $client), $name), $name);
+        }
+        $this->button('I like B', $client)->click();
+        $this->field('Why B? (optional)', $client)->sendKeys('It is calmer');
+        $this->button('Choose B', $client)->click();
+        $this->until(fn (): bool => str_contains($this->text('main', $client), 'You have chosen B: “It is calmer”'), 'it is chosen');
+        self::assertSame([], $client->findElements(WebDriverBy::xpath("//button[starts-with(., 'I like')]")), 'once');
+        $client->quit();
+
+        $this->go('/');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=offers]'), "B, {$names[1]}, chosen"), 'the studio sees it');
+        self::assertStringContainsString('“It is calmer”', $this->text('[data-testid=offers]'));
+        $this->clickInView($this->button('Make it a recipe'));
+        $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[data-step]')), 'it is opened');
+        $id = basename((string) parse_url($this->browser->getCurrentURL(), \PHP_URL_PATH));
+        $this->assertSound($this->studio->json('GET', "/api/recipes/$id")->document);
+        unlink($photo);
+    }
+
+    /** By the keyboard alone: a round for the eye, each answer told; what it tells of the eye stands where a pot is read by eye. */
+    public function testTheEyeIsTrainedByKeys(): void
+    {
+        $this->go('/logbook');
+        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Train your eye'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('[data-testid=eye-scores]');
+        foreach (range(1, 2) as $round) {
+            $this->tabTo(static fn (string $html): bool => str_contains($html, 'Start a round'));
+            $this->press(WebDriverKeys::ENTER);
+            foreach (range(1, 20) as $question) {
+                $this->until(fn (): bool => str_contains($this->text('[data-testid=eye-round]'), "$question of 20"), 'it is asked');
+                $this->press('1'); // whoever calls everything unthinned reads it as thicker
+                $this->until(
+                    fn (): bool => 1 === preg_match('/\n(Right|No)\. /', $this->text('[data-testid=eye-round]')),
+                    'it is told',
+                );
+                $this->press(WebDriverKeys::ENTER);
+            }
+            $this->until(fn (): bool => str_contains($this->main(), 'Round complete'), "round $round is over");
+            $this->press(WebDriverKeys::ENTER);
+            $this->see('[data-testid=eye-scores]');
+        }
+        $this->until(
+            fn (): bool => 1 === preg_match('/You read mixes as thicker than they are, by .+\./', $this->text('[data-testid=eye-scores]'), $m),
+            'the eye is found out',
+        );
+        self::assertSame(4, preg_match_all('/\d+ of 10/', $this->text('[data-testid=eye-scores]')));
+        $this->go('/mix?task=stripe');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=own-eye]'), 'thicker than they are'), 'it is said where it matters');
+    }
+
+    /**
      * The whole piece, every part as it looks by then: the mouldings turn gold with the step that gilds them, and the doors stay as they
      * are.
      */

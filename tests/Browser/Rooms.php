@@ -249,9 +249,27 @@ abstract class Rooms extends TestCase
         $field->sendKeys($text.WebDriverKeys::ENTER);
     }
 
+    /** The words that are seen in the first such place, once it is seen. */
     protected function text(string $css, ?RemoteWebDriver $browser = null): string
     {
-        return $this->see($css, $browser)->getText();
+        $text = ($browser ?? $this->browser)->wait(self::PATIENCE, self::BETWEEN)->until(
+            static fn (RemoteWebDriver $b): ?string => self::words($b, $css),
+            "$css is to be seen",
+        );
+        \assert(\is_string($text));
+
+        return $text;
+    }
+
+    /** Read by the page itself: for a whole room the driver takes ten times as long. */
+    private static function words(RemoteWebDriver $browser, string $css): ?string
+    {
+        $text = $browser->executeScript(<<<'JS'
+            const seen = [...document.querySelectorAll(arguments[0])].find((e) => e.checkVisibility({ checkOpacity: true, checkVisibilityCSS: true }));
+            return seen ? `:${seen.innerText.replaceAll(/[^\S\n]+/g, ' ').replaceAll(/ ?\n ?/g, '\n').trim()}` : null;
+            JS, [$css]);
+
+        return \is_string($text) ? substr($text, 1) : null;
     }
 
     /**
@@ -308,7 +326,7 @@ abstract class Rooms extends TestCase
     /** What the room says. */
     protected function main(): string
     {
-        return $this->browser->findElement(WebDriverBy::tagName('main'))->getText();
+        return self::words($this->browser, 'main') ?? '';
     }
 
     /** Scrolled to the middle first: at the rim of a scrolling panel something may lie over it. */

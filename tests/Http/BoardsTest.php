@@ -449,11 +449,11 @@ final class BoardsTest extends TestCase
             'the secret itself is not kept',
         );
 
-        $look = $this->guest('GET', "/api/looks/$secret");
+        $look = self::$studio->guest('GET', "/api/looks/$secret");
         self::assertSame([200, 6, [0]], [$look[0], \count($look[1]->patches), $look[1]->patches[0]->photos]);
         self::assertStringNotContainsString('Water', Json::encode($look[1]), 'nothing of how it is mixed');
         self::assertStringNotContainsString($board->id, Json::encode($look[1]));
-        self::assertSame(200, $this->guest('GET', "/api/looks/$secret/patches/A1/photos/0")[0]);
+        self::assertSame(200, self::$studio->guest('GET', "/api/looks/$secret/patches/A1/photos/0")[0]);
 
         foreach ([
             ['GET', "/api/looks/$secret/patches/A1/photos/9"],
@@ -474,30 +474,30 @@ final class BoardsTest extends TestCase
             ['DELETE', "/api/boards/$board->id/choice"],
             ['PUT', "/api/boards/$board->id/patches/A1/reading"],
         ] as [$method, $path]) {
-            self::assertSame(404, $this->guest($method, $path)[0], "$method $path");
+            self::assertSame(404, self::$studio->guest($method, $path)[0], "$method $path");
         }
         foreach ([['PUT', "/api/looks/$secret"], ['DELETE', "/api/looks/$secret"], ['POST', "/api/looks/$secret"]] as [$method, $path]) {
-            self::assertSame(405, $this->guest($method, $path)[0], "$method $path");
+            self::assertSame(405, self::$studio->guest($method, $path)[0], "$method $path");
         }
-        self::assertSame(422, $this->guest('POST', "/api/looks/$secret/choice", ['patch' => 'Z9'])[0]);
-        self::assertSame(422, $this->guest('POST', "/api/looks/$secret/choice", ['patch' => 'A1', 'title' => 'mine'])[0]);
-        [$status, $chosen] = $this->guest(
+        self::assertSame(422, self::$studio->guest('POST', "/api/looks/$secret/choice", ['patch' => 'Z9'])[0]);
+        self::assertSame(422, self::$studio->guest('POST', "/api/looks/$secret/choice", ['patch' => 'A1', 'title' => 'mine'])[0]);
+        [$status, $chosen] = self::$studio->guest(
             'POST',
             "/api/looks/$secret/choice",
             ['patch' => 'A2', 'comment' => 'The paler one <b>please</b>'],
         );
         self::assertSame([200, 'A2', 'The paler one <b>please</b>'], [$status, $chosen->chosen, $chosen->comment]);
-        self::assertSame(422, $this->guest('POST', "/api/looks/$secret/choice", ['patch' => 'B1'])[0], 'once');
+        self::assertSame(422, self::$studio->guest('POST', "/api/looks/$secret/choice", ['patch' => 'B1'])[0], 'once');
         $share = self::$studio->json('GET', "/api/boards/$board->id")->shares[0];
         self::assertSame(['A2', true, 'The paler one <b>please</b>'], [$share->patch, $share->open, $share->comment]);
 
         self::$studio->json('POST', "/api/boards/$board->id/shares/$share->id/revoke");
-        self::assertSame(404, $this->guest('GET', "/api/looks/$secret")[0], 'closed');
+        self::assertSame(404, self::$studio->guest('GET', "/api/looks/$secret")[0], 'closed');
         $second = basename(self::$studio->json('POST', "/api/boards/$board->id/shares", ['days' => 1], 201)->url);
-        self::assertSame(200, $this->guest('GET', "/api/looks/$second")[0]);
+        self::assertSame(200, self::$studio->guest('GET', "/api/looks/$second")[0]);
         $store->exec("UPDATE share SET expires_at = '2026-01-01 00:00:00'");
-        self::assertSame(404, $this->guest('GET', "/api/looks/$second")[0], 'over');
-        self::assertSame(404, $this->guest('POST', "/api/looks/$second/choice", ['patch' => 'A1'])[0]);
+        self::assertSame(404, self::$studio->guest('GET', "/api/looks/$second")[0], 'over');
+        self::assertSame(404, self::$studio->guest('POST', "/api/looks/$second/choice", ['patch' => 'A1'])[0]);
         self::$studio->json('POST', "/api/boards/$board->id/shares", ['days' => 400], 422);
         $another = $this->board();
         self::$studio->json('POST', "/api/boards/$another->id/shares/$share->id/revoke", [], 404);
@@ -642,26 +642,5 @@ final class BoardsTest extends TestCase
         rewind($stream);
 
         return @exif_read_data($stream) ?: [];
-    }
-
-    /**
-     * What the guests' door answers.
-     *
-     * @return array{int, mixed}
-     */
-    private function guest(string $method, string $path, mixed $body = null): array
-    {
-        $_ENV['INLAID_DOOR'] = $_SERVER['INLAID_DOOR'] = 'guest';
-        try {
-            $answer = self::$studio->ask($method, $path, $body);
-        } finally {
-            unset($_ENV['INLAID_DOOR'], $_SERVER['INLAID_DOOR']);
-        }
-        $text = (string) $answer->getContent();
-
-        return [
-            $answer->getStatusCode(),
-            str_starts_with((string) $answer->headers->get('Content-Type'), 'application/') ? Json::decode($text) : $text,
-        ];
     }
 }

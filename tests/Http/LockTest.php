@@ -58,13 +58,16 @@ final class LockTest extends TestCase
         sort($open);
         self::assertSame(
             [
+                'GET /api/choose/x',
                 'GET /api/health',
                 'GET /api/lock',
                 'GET /api/looks/x',
                 'GET /api/looks/x/patches/x/photos/1',
+                'GET /choose/x',
                 'GET '.self::FEED,
                 'GET /look/x',
                 'GET /x',
+                'POST /api/choose/x/choice',
                 'POST /api/lock',
                 'POST /api/looks/x/choice',
             ],

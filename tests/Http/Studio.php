@@ -164,4 +164,25 @@ final class Studio
 
         return $studio->store;
     }
+
+    /**
+     * At the door for clients.
+     *
+     * @return array{int, mixed} status and what is answered
+     */
+    public function guest(string $method, string $path, mixed $body = null): array
+    {
+        $_ENV['INLAID_DOOR'] = $_SERVER['INLAID_DOOR'] = 'guest';
+        try {
+            $answer = $this->ask($method, $path, $body);
+        } finally {
+            unset($_ENV['INLAID_DOOR'], $_SERVER['INLAID_DOOR']);
+        }
+        $text = (string) $answer->getContent();
+
+        return [
+            $answer->getStatusCode(),
+            str_starts_with((string) $answer->headers->get('Content-Type'), 'application/') ? Json::decode($text) : $text,
+        ];
+    }
 }

@@ -48,20 +48,38 @@ function divide(before: Uint16Array, look: PaintedZone, order: Uint32Array): Uin
   return now;
 }
 
+const panels = new Map<PaintedFace['grain'], ReturnType<typeof zonesOfPanel>>();
+const orders = new Map<string, Uint32Array>();
+/** Half a megabyte each at most: enough for a wall of finishes. */
+const mostOrders = 60;
+
+function panelOf(grain: PaintedFace['grain']) {
+  const known = panels.get(grain) ?? zonesOfPanel(grain);
+  panels.set(grain, known);
+  return known;
+}
+
+/** The same for every face with the same grain and wear, and kept: most of what painting takes. */
+function orderOf(key: string, make: () => Uint32Array): Uint32Array {
+  const known = orders.get(key) ?? make();
+  if (orders.size >= mostOrders) orders.clear();
+  orders.set(key, known);
+  return known;
+}
+
 /** Makes a face ready from the zones that were worked out. */
 export function makeReady({ grain, after }: PaintedFace, wornPlaces: readonly WornPlace[]): Ready {
-  const panel = zonesOfPanel(grain);
+  const panel = panelOf(grain);
   const zones = new Map<Zone, Maps>();
   for (const { zone } of after[0]?.zones ?? []) {
     const pixels = panel[zone];
-    const orders = new Map<string, Uint32Array>();
     let labels: Uint16Array = new Uint16Array(size.width * size.height);
     const maps = [labels];
     for (const step of after.slice(1)) {
       const look = step.zones.find((z) => z.zone === zone);
       if (look?.divided && look.spread && look.way) {
-        const order = orders.get(look.way) ?? inOrder(pixels, look.spread, look.way, wornPlaces);
-        orders.set(look.way, order);
+        const { spread, way } = look;
+        const order = orderOf([grain, zone, spread, way, ...wornPlaces].join(' '), () => inOrder(pixels, spread, way, wornPlaces));
         labels = divide(labels, look, order);
       }
       maps.push(labels);

@@ -75,6 +75,9 @@ function fieldOf(spread: Spread, way: string, wornPlaces: readonly WornPlace[]) 
   return of[spread];
 }
 
+/** More than there are pixels. */
+const place = 2 ** 18;
+
 /**
  * The pixels of a zone in the order in which a step's levels lie along them: from the thinnest, the most worn, the top. The same way always
  * gives the same order.
@@ -82,7 +85,19 @@ function fieldOf(spread: Spread, way: string, wornPlaces: readonly WornPlace[]) 
 export function inOrder(pixels: Uint32Array, spread: Spread, way: string, wornPlaces: readonly WornPlace[]): Uint32Array {
   const at = fieldOf(spread, way, wornPlaces);
   const seed = seedOf(way);
-  const value = new Float32Array(size.width * size.height);
-  for (const pixel of pixels) value[pixel] = at(seed, pixel % size.width, Math.floor(pixel / size.width));
-  return pixels.slice().sort((a, b) => (value[a] as number) - (value[b] as number));
+  const value = new Float64Array(pixels.length);
+  let [least, most] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
+  for (let i = 0; i < pixels.length; i++) {
+    const pixel = pixels[i] as number;
+    const own = at(seed, pixel % size.width, Math.floor(pixel / size.width));
+    value[i] = own;
+    least = Math.min(least, own);
+    most = Math.max(most, own);
+  }
+  // The value above, the pixel below: numbers are sorted ten times as fast as by a comparison.
+  const fine = 2 ** 30 / (most - least || 1);
+  for (let i = 0; i < pixels.length; i++) {
+    value[i] = Math.round(((value[i] as number) - least) * fine) * place + (pixels[i] as number);
+  }
+  return Uint32Array.from(value.sort(), (v) => v % place);
 }
