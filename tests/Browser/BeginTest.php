@@ -8,6 +8,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Colour\ColourDifference;
 use Inlaid\Core\Colour\Light;
 
 /**
@@ -54,6 +55,7 @@ final class BeginTest extends Rooms
         [$flat, $edge] = $colours();
         $this->clickInView($this->button("$flat for Flat areas"));
         $this->clickInView($this->button("$edge for Edges"));
+        $this->clickInView($this->button('Done'));
         $this->choose('Wear', 'hard use');
         $this->clickInView($this->button('Find recipes'));
         $this->until(
@@ -90,6 +92,48 @@ final class BeginTest extends Rooms
         $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[data-step]')), 'it is opened');
     }
 
+    /** A photo in the light of a lamp: a ring on the white paper tells it, and what is ringed is read as it is by day. */
+    public function testRingsAreReadInTheLightOfThePhoto(): void
+    {
+        $this->go('/recipes/new/look');
+        $this->see('main form');
+        $photo = self::photo(['#6c8088', '#c9b48a'], [0.8, 0.62, 0.36]);
+        $this->browser->findElement(WebDriverBy::cssSelector('[data-testid=look-photo]'))->sendKeys($photo);
+        $picture = $this->see('[data-testid=photo]');
+        $this->until(
+            fn (): bool => 480 === $this->browser->executeScript('return document.querySelector("[data-testid=photo] img").naturalWidth'),
+            'the photo is shown',
+        );
+        $at = fn (float $x, float $y) => $this->browser->action()->moveToElement(
+            $picture,
+            (int) (($x - 0.5) * $picture->getSize()->getWidth()),
+            (int) (($y - 0.5) * $picture->getSize()->getHeight()),
+        )->click()->perform();
+        $is = fn (string $label, string $colour): bool => 1 === preg_match('/^#[0-9a-f]{6}$/', $read = (string) $this->field($label)->getAttribute('value'))
+            && ColourDifference::between(Colour::of($read), Colour::of($colour))->deltaE < 3.0;
+        $this->button('Ring on edges')->click();
+        $at(0.03, 0.5);
+        $this->until(fn (): bool => '' !== $this->field('Edges')->getAttribute('value'), 'it is read as it is shown');
+        self::assertFalse($is('Edges', '#c9b48a'), 'yellow, by the lamp');
+        $this->choose('Something white or grey in it', 'white paper');
+        $at(0.5, 0.5);
+        $this->until(static fn (): bool => $is('Edges', '#c9b48a'), 'read anew once the light is known');
+        $this->button('Ring on flat areas')->click();
+        $picture->sendKeys(array_fill(0, 30, WebDriverKeys::ARROW_LEFT));
+        $this->until(static fn (): bool => $is('Flat areas', '#6c8088'), 'by the keys');
+        $this->until(
+            fn (): bool => [] !== array_filter(
+                $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=seen-colours] li button:first-of-type')),
+                static fn ($b): bool => ColourDifference::between(
+                    Colour::of(substr((string) $b->getAttribute('aria-label'), 0, 7)),
+                    Colour::of('#6c8088'),
+                )->deltaE < 3.0,
+            ),
+            'what is seen without rings is read in that light too',
+        );
+        unlink($photo);
+    }
+
     /**
      * On a phone: a photo of a look, two of what is found are shown to a client, who chooses one on a computer of their own and says why;
      * the studio makes it a recipe.
@@ -104,6 +148,7 @@ final class BeginTest extends Rooms
         $this->browser->findElement(WebDriverBy::cssSelector('[data-testid=look-photo]'))->sendKeys($photo);
         $seen = '[data-testid=seen-colours] li:first-child button:first-of-type';
         $this->clickInView($this->see($seen));
+        $this->clickInView($this->button('Done'));
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//label[.='Only from the shelf']")));
         $this->clickInView($this->button('Find recipes'));
         $this->untilFound();
@@ -278,17 +323,20 @@ final class BeginTest extends Rooms
     /**
      * A flat with a frame round it, with the noise of a camera.
      *
-     * @param array{string, string} $colours
+     * @param array{string, string}      $colours
+     * @param array{float, float, float} $light   what each of its colours is dimmed to; then a white paper lies in the middle
      */
-    private static function photo(array $colours): string
+    private static function photo(array $colours, array $light = [1.0, 1.0, 1.0]): string
     {
         $image = imagecreatetruecolor(480, 360);
         \assert(false !== $image);
         mt_srand(5);
-        $codes = array_map(static fn (string $c): array => Light::of(Colour::of($c))->codes(), $colours);
+        $lit = static fn (Light $l): array => (new Light($light[0] * $l->red, $light[1] * $l->green, $light[2] * $l->blue))->codes();
+        $codes = array_map(static fn (string $c): array => $lit(Light::of(Colour::of($c))), $colours);
+        $codes[] = [1.0, 1.0, 1.0] === $light ? $codes[0] : $lit(new Light(0.9, 0.9, 0.9));
         for ($y = 0; $y < 360; ++$y) {
             for ($x = 0; $x < 480; ++$x) {
-                $of = $codes[min($x, 479 - $x, $y, 359 - $y) < 30 ? 1 : 0];
+                $of = $codes[min($x, 479 - $x, $y, 359 - $y) < 30 ? 1 : (max(abs($x - 240), abs($y - 180)) < 40 ? 2 : 0)];
                 [$r, $g, $b] = array_map(static fn (int $v): int => max(0, min(255, $v + mt_rand(-4, 4))), $of);
                 imagesetpixel($image, $x, $y, ($r << 16) | ($g << 8) | $b);
             }

@@ -6,12 +6,11 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
-import { answer, api, sendBytes } from '../api/api';
-import type { components } from '../api/api.gen';
+import { answer, api } from '../api/api';
 import { keys } from '../api/keys';
 import { PickColour } from '../ui/PickColour';
 import { Swatch } from '../ui/Swatch';
+import { readColour, useTakenPhoto } from './takenPhoto';
 
 type Taken = { colour: string; name: string };
 type Props = { onTake: (taken: Taken) => void; onClose: () => void };
@@ -56,23 +55,9 @@ export function FromBoard({ onTake, onClose }: Props) {
   );
 }
 
-/** Enough to read a colour from, and quick to send at every turn of the ring. */
-const longest = 1200;
-
 /** A target read from a photo; the photo is looked at and not kept. */
 export function FromPhoto({ file, onTake, onClose }: Props & { file: File }) {
-  const [photo, setPhoto] = useState<{ src: string; width: number; height: number; blob: Blob }>();
-  const [said, setSaid] = useState<string>();
-  useEffect(() => {
-    let src: string | undefined;
-    smaller(file)
-      .then((taken) => {
-        src = URL.createObjectURL(taken.blob);
-        setPhoto({ ...taken, src });
-      })
-      .catch(() => setSaid('Can’t read this picture. Use JPEG, PNG or WebP.'));
-    return () => void (src && URL.revokeObjectURL(src));
-  }, [file]);
+  const { photo, said } = useTakenPhoto(file);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="from-photo">
       <DialogTitle id="from-photo">Colour from a photo</DialogTitle>
@@ -82,7 +67,7 @@ export function FromPhoto({ file, onTake, onClose }: Props & { file: File }) {
           <PickColour
             photo={photo}
             cards={['none', 'grey', 'white']}
-            ask={(asked) => read(photo.blob, asked)}
+            ask={(asked) => readColour(photo.blob, asked)}
             onTake={(colour) => onTake({ colour, name: file.name.replace(/\.\w+$/, '').slice(0, 80) })}
           />
         )}
@@ -92,19 +77,4 @@ export function FromPhoto({ file, onTake, onClose }: Props & { file: File }) {
       </DialogActions>
     </Dialog>
   );
-}
-
-async function smaller(file: File) {
-  const bitmap = await createImageBitmap(file);
-  const by = Math.min(1, longest / Math.max(bitmap.width, bitmap.height));
-  const canvas = document.createElement('canvas');
-  [canvas.width, canvas.height] = [Math.max(1, Math.round(bitmap.width * by)), Math.max(1, Math.round(bitmap.height * by))];
-  canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
-  const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
-  if (!blob) throw new Error('no picture');
-  return { blob, width: canvas.width, height: canvas.height };
-}
-
-function read(blob: Blob, asked: components['schemas']['PickColourRequest']): Promise<components['schemas']['CorrectedColour']> {
-  return sendBytes(`/api/compute/photo-colour?asked=${encodeURIComponent(JSON.stringify(asked))}`, 'image/png', blob);
 }

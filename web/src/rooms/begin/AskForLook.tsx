@@ -13,7 +13,7 @@ import { useSettings } from '../../api/useSettings';
 import { useVocabulary } from '../../api/useVocabulary';
 import { type Zone, zoneNames } from '../../recipe/face/panel';
 import { mostOffered, OfferDialog } from '../../recipe/OfferDialog';
-import { FromBoard, FromPhoto } from '../../recipe/TakeColour';
+import { FromBoard } from '../../recipe/TakeColour';
 import { twoColumns } from '../../theme/theme';
 import { ColourEntry } from '../../ui/ColourEntry';
 import { Choice, NumberEntry } from '../../ui/Field';
@@ -23,7 +23,7 @@ import { isColour } from '../../ui/words';
 import { Answer, Searching } from './Answer';
 import { GroundPick } from './GroundPick';
 import { firstGround, newPiece } from './newPiece';
-import { SeenColours } from './SeenColours';
+import { PhotoZones } from './PhotoZones';
 import { asked, noWish, type Proposal, type SearchLine } from './wish';
 
 const zones: readonly Zone[] = ['field', 'edge', 'recess', 'pore'];
@@ -37,7 +37,8 @@ export default function AskForLook() {
   const [ground, setGround] = useState(firstGround);
   const [wish, setWish] = useState(noWish);
   const [file, setFile] = useState<File | null>(null);
-  const [taking, setTaking] = useState<{ zone: Zone; from: 'photo' | 'board' } | null>(null);
+  const [taking, setTaking] = useState<Zone | null>(null);
+  const [looking, setLooking] = useState(false);
   const input = useRef<HTMLInputElement>(null);
   const results = useRef<HTMLDivElement>(null);
   const piece = useMemo(() => vocabulary && newPiece(ground, vocabulary), [ground, vocabulary]);
@@ -91,12 +92,7 @@ export default function AskForLook() {
                   }
                 />
               </Box>
-              {file && (
-                <Button onClick={() => setTaking({ zone, from: 'photo' })} aria-label={`Ring on the photo for ${zoneNames[zone]}`}>
-                  Ring
-                </Button>
-              )}
-              <Button onClick={() => setTaking({ zone, from: 'board' })} aria-label={`From a board for ${zoneNames[zone]}`}>
+              <Button onClick={() => setTaking(zone)} aria-label={`From a board for ${zoneNames[zone]}`}>
                 Board
               </Button>
             </Box>
@@ -109,15 +105,22 @@ export default function AskForLook() {
               hidden
               data-testid="look-photo"
               onChange={(e) => {
-                setFile(e.target.files?.[0] ?? null);
+                const chosen = e.target.files?.[0];
+                if (!chosen) return;
+                setFile(chosen);
+                setLooking(true);
                 e.target.value = '';
               }}
             />
             <Button variant="outlined" onClick={() => input.current?.click()}>
               {file ? 'Another photo' : 'From a photo'}
             </Button>
+            {file && (
+              <Button sx={{ ml: 1 }} onClick={() => setLooking(true)}>
+                Rings on the photo
+              </Button>
+            )}
           </Box>
-          {file && <SeenColours file={file} onGive={give} />}
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
             <Choice
               label="The flat is"
@@ -213,25 +216,16 @@ export default function AskForLook() {
           onClose={() => setOffering(false)}
         />
       )}
-      {taking?.from === 'board' && (
+      {taking && (
         <FromBoard
           onClose={() => setTaking(null)}
           onTake={({ colour }) => {
-            give(taking.zone, colour);
+            give(taking, colour);
             setTaking(null);
           }}
         />
       )}
-      {taking?.from === 'photo' && file && (
-        <FromPhoto
-          file={file}
-          onClose={() => setTaking(null)}
-          onTake={({ colour }) => {
-            give(taking.zone, colour);
-            setTaking(null);
-          }}
-        />
-      )}
+      {looking && file && <PhotoZones file={file} colours={wish.colours} onGive={give} onClose={() => setLooking(false)} />}
     </>
   );
 }

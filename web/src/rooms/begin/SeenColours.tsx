@@ -10,11 +10,20 @@ import { percent } from '../../ui/words';
 
 const zones: readonly Zone[] = ['field', 'edge', 'recess', 'pore'];
 
-/** The few colours a photo is made of, each to be given to a place. */
-export function SeenColours({ file, onGive }: { file: File; onGive: (zone: Zone, colour: string) => void }) {
+type Beside = Pick<components['schemas']['PickColourRequest'], 'reference' | 'card'>;
+type Props = { file: File; beside: Partial<Beside>; onGive: (zone: Zone, colour: string) => void };
+
+/** The few colours a photo is made of, in the light that is told, each to be given to a place. */
+export function SeenColours({ file, beside, onGive }: Props) {
+  const asked = JSON.stringify(beside);
   const { data, error } = useQuery({
-    queryKey: ['photo-colours', file.name, file.size, file.lastModified],
-    queryFn: () => sendBytes<components['schemas']['PhotoColours']>('/api/compute/photo-colours', file.type || 'image/jpeg', file),
+    queryKey: ['photo-colours', file.name, file.size, file.lastModified, asked],
+    queryFn: () =>
+      sendBytes<components['schemas']['PhotoColours']>(
+        `/api/compute/photo-colours?asked=${encodeURIComponent(asked)}`,
+        file.type || 'image/jpeg',
+        file,
+      ),
     staleTime: Number.POSITIVE_INFINITY,
   });
   if (error) return <Alert severity="error">{error.message}</Alert>;
