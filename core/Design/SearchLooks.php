@@ -47,6 +47,7 @@ final readonly class SearchLooks
      * @param iterable<Scheme>                   $schemes
      * @param \Closure(): bool                   $isOver  whether it must give what it has found
      * @param (\Closure(list<Found>): void)|null $tell    what is nearest so far, every now and then
+     * @param int<1, max>                        $effort  so many times the looks, and as many finishes settled to the end
      */
     public function search(
         iterable $schemes,
@@ -56,7 +57,9 @@ final readonly class SearchLooks
         \Closure $isOver,
         int $looks = self::LOOKS,
         ?\Closure $tell = null,
+        int $effort = 1,
     ): Searched {
+        $looks *= $effort;
         $left = new LooksLeft($looks, $isOver);
         $all = $seeds = $costs = [];
         $tellOf = function () use (&$all, &$costs, $tell): void {
@@ -80,11 +83,11 @@ final readonly class SearchLooks
         foreach ($costs as $n => $cost) {
             $costs[$n] = $cost > $least + self::HOPELESS ? $cost : $this->settle(look: $all[$n], cost: $cost, rounds: 1, mixes: true);
         }
-        foreach (self::nearest($costs, self::SETTLED) as $n) {
+        foreach (self::nearest($costs, $effort * self::SETTLED) as $n) {
             $costs[$n] = $this->restart($all[$n], $costs[$n], $seeds[$n]);
             $tellOf();
         }
-        foreach (self::nearest($costs, self::FINISHED) as $n) {
+        foreach (self::nearest($costs, $effort * self::FINISHED) as $n) {
             $this->restart($all[$n], $costs[$n], $this->otherManners($all[$n]));
             $costs[$n] = $this->simplify($all[$n]);
         }

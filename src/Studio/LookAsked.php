@@ -15,12 +15,13 @@ use Inlaid\Core\Piece\PiecePart;
  * A look that is asked for, on a part of a piece, and within which limits.
  *
  * Immutable. `partId` of the part, null for the first; `mayBuy` also what only the catalogue knows; `woodShows` no covering paint; at most
- * `minutes` hands-on and so much `cost`, null for any.
+ * `minutes` hands-on and so much `cost`, null for any; `effort` 1 or more, as many times as usual.
  */
 final readonly class LookAsked
 {
     /**
-     * @param mixed $piece as a recipe document has it
+     * @param mixed       $piece  as a recipe document has it
+     * @param int<1, max> $effort
      */
     public function __construct(
         public mixed $piece,
@@ -32,6 +33,7 @@ final readonly class LookAsked
         public bool $woodShows,
         private ?int $minutes,
         private ?float $cost,
+        public int $effort = 1,
     ) {
     }
 

@@ -36,6 +36,8 @@ final readonly class ProposeFinishes
 {
     /** Proposals at most, and how many more of the nearest are made whole for them. */
     private const MOST = 6;
+    /** So many are shown however far off they are: to choose from. */
+    private const FEWEST = 3;
     private const TRIED = 12;
     /** How often a finding is mended until a proposal is given up. */
     private const MENDED = 3;
@@ -78,13 +80,15 @@ final readonly class ProposeFinishes
             climate: $context->climate,
             habits: $this->habits($context),
             isOver: $isOver,
+            effort: $asked->effort,
             tell: static fn (array $found) => null === $tell ? null : $tell($found, $families),
         );
         $least = $searched->found[0]->cost ?? 0.0;
         $proposals = $kinds = [];
         foreach (\array_slice($searched->found, 0, self::TRIED) as $nearest) {
             $kind = $nearest->kind();
-            if (\count($proposals) >= self::MOST || [] !== $proposals && ($nearest->cost > $least + self::FAR || $isOver())) {
+            $count = \count($proposals);
+            if ($count >= self::MOST || $count >= self::FEWEST && $nearest->cost > $least + self::FAR || 0 < $count && $isOver()) {
                 break;
             }
             if (isset($kinds[$kind])) {

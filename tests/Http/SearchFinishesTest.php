@@ -115,12 +115,17 @@ final class SearchFinishesTest extends TestCase
     /** A pale ash on chestnut with the wood to be seen: no paint is offered; how near it comes, and nearer each time it is bleached. */
     public function testPaleWoodTakesBleach(): void
     {
-        $answer = self::answer(self::$studio, [
+        $wish = [
             'piece' => self::piece('chestnut', '#b58f5f', 'open'),
             'colours' => [['zone' => 'field', 'colour' => '#e3d8bf']],
             'lively' => 'even',
             'woodShows' => true,
-        ]);
+        ];
+        $answer = self::answer(self::$studio, $wish);
+        self::assertGreaterThanOrEqual(3, \count($answer->proposals), 'to choose from');
+        $on = self::answer(self::$studio, $wish + ['thorough' => true]);
+        self::assertGreaterThan($answer->looks, $on->looks, 'it searches on');
+        self::assertLessThanOrEqual(min(array_column($answer->proposals, 'apart')), min(array_column($on->proposals, 'apart')));
         self::assertGreaterThan(4.0, min([99.0, ...array_column($answer->proposals, 'apart')]));
         self::assertCount(3, $answer->bleached);
         self::assertGreaterThan($answer->bleached[1], $answer->bleached[0]);

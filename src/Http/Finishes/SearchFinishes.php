@@ -34,6 +34,8 @@ use Symfony\Component\Routing\Attribute\Route;
 final readonly class SearchFinishes
 {
     private const SECONDS = 40;
+    /** A search that goes on has so many times as much of everything. */
+    private const THOROUGH = 3;
     /** A line so far at most every so many seconds, and of so many finishes. */
     private const EVERY = 0.4;
     private const TOLD = 4;
@@ -65,6 +67,7 @@ final readonly class SearchFinishes
             woodShows: $asked->woodShows,
             minutes: $asked->minutes,
             cost: $asked->cost,
+            effort: $asked->thorough ? self::THOROUGH : 1,
         );
         $look->part($piece);
         $context = $this->context->stated($asked->context);
@@ -81,7 +84,7 @@ final readonly class SearchFinishes
         $answer = $this->propose->propose(
             asked: $look,
             context: $context,
-            isOver: Deadline::in(self::SECONDS),
+            isOver: Deadline::in($look->effort * self::SECONDS),
             tell: static function (array $found, array $families) use ($send, &$wait): void {
                 if ($wait()) {
                     $wait = Deadline::in(self::EVERY);

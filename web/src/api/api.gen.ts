@@ -4238,6 +4238,7 @@ export interface components {
             woodShows?: boolean;
             minutes?: number | null;
             cost?: number | null;
+            thorough?: boolean;
             context?: components["schemas"]["Context"] | null;
         };
         /** @description In how many sections a coat is laid and worked, so that each is still wet when it is worked. Immutable. `count` and `area` (m² at most) of sections for one pair of hands, null where none is small enough; `withHelper` how many where a helper works right behind; `mistEvery` minutes after which what was laid is misted where it must be done in one. */

@@ -25,6 +25,7 @@ final readonly class SearchRequest
      * @param bool               $woodShows no covering paint
      * @param int|null           $minutes   hands-on at most
      * @param float|null         $cost      at most
+     * @param bool               $thorough  searches on where one usually stops
      * @param Document|null      $context   schema context
      */
     public function __construct(
@@ -40,6 +41,7 @@ final readonly class SearchRequest
         public ?int $minutes = null,
         #[Between(0, 1_000_000, 'A cost can\'t be negative.')]
         public ?float $cost = null,
+        public bool $thorough = false,
         public ?Document $context = null,
     ) {
     }

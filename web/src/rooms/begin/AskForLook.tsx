@@ -46,6 +46,7 @@ export default function AskForLook() {
   const soFar = search.lines.findLast((l) => l.soFar)?.soFar ?? [];
   const answered = search.lines.findLast((l) => l.answer)?.answer ?? null;
   const [shown, setShown] = useState<readonly Proposal[]>([]);
+  const [searchedOn, setSearchedOn] = useState(false);
   const [offering, setOffering] = useState(false);
   const open = useMutation({
     mutationFn: (proposal: Proposal) => answer(api.POST('/api/recipes', { body: { document: proposal.document } })),
@@ -55,6 +56,11 @@ export default function AskForLook() {
   if (!vocabulary || !piece) return <Loading what="the finishes" />;
   const give = (zone: Zone, colour: string | null) => setWish((w) => ({ ...w, colours: { ...w.colours, [zone]: colour } }));
   const question = asked(wish, piece);
+  const find = (thorough: boolean) => {
+    search.ask({ ...question, thorough });
+    setSearchedOn(thorough);
+    setShown([]);
+  };
   return (
     <>
       <Box sx={twoColumns('400px')}>
@@ -63,8 +69,7 @@ export default function AskForLook() {
           onSubmit={(e) => {
             e.preventDefault();
             if (!question) return;
-            search.ask(question);
-            setShown([]);
+            find(false);
             results.current?.scrollIntoView({ block: 'start' });
           }}
           sx={{ display: 'grid', gap: 1.25, alignContent: 'start', p: 2, overflowY: { md: 'auto' }, bgcolor: 'background.paper' }}
@@ -187,6 +192,11 @@ export default function AskForLook() {
           {shown.length > 0 && (
             <Button variant="outlined" sx={{ mb: 1.5 }} onClick={() => setOffering(true)}>
               Show the client ({shown.length})
+            </Button>
+          )}
+          {answered && !searchedOn && question && (
+            <Button sx={{ mb: 1.5, mr: 1.5 }} onClick={() => find(true)}>
+              Search on
             </Button>
           )}
           {answered && (
