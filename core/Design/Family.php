@@ -23,6 +23,7 @@ final readonly class Family
 {
     /**
      * @param non-empty-list<FamilyStep> $steps
+     * @param list<string>               $against schools it doesn't go with, as "question=answer"
      */
     public function __construct(
         public string $key,
@@ -33,12 +34,23 @@ final readonly class Family
         public bool $bare,
         public bool $protects,
         public array $steps,
+        public array $against = [],
     ) {
     }
 
-    /** Does it stand the wear, and go with the wood of a part and what lies on it? */
-    public function suits(PiecePart $part, PieceUse $use): bool
+    /**
+     * Does it stand the wear, and go with the wood of a part, what lies on it, and the way the studio works?
+     *
+     * @param array<string, string> $schools answers by question
+     */
+    public function suits(PiecePart $part, PieceUse $use, array $schools): bool
     {
+        foreach ($schools as $question => $answer) {
+            if (\in_array("$question=$answer", $this->against, true)) {
+                return false;
+            }
+        }
+
         return array_search($this->wear, Wear::cases(), true) >= array_search($use->wear, Wear::cases(), true)
             && (null === $this->grain || $this->grain === $part->substrate->grain)
             && (!$this->bare || $part->finish->isBare() && $part->substrate->drinksAtAll());
@@ -79,6 +91,7 @@ final readonly class Family
             grain: $this->grain,
             bare: $this->bare,
             protects: true,
+            against: $this->against,
             steps: [...$this->steps, new FamilyStep(
                 id: 'protect',
                 title: 'Clear coat',

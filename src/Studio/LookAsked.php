@@ -51,10 +51,14 @@ final readonly class LookAsked
         throw InvalidInput::at('/part', 'The piece has no such part.');
     }
 
-    /** Does a finish stand the wear, and go with the wood and what lies on it? */
-    public function suits(Family $family): bool
+    /**
+     * Does a finish stand the wear, and go with the wood, what lies on it, and the way the studio works?
+     *
+     * @param array<string, string> $schools answers by question
+     */
+    public function suits(Family $family, array $schools): bool
     {
-        return $family->suits($this->part($this->read), $this->read->use) && (!$this->woodShows || !$family->covers());
+        return $family->suits($this->part($this->read), $this->read->use, $schools) && (!$this->woodShows || !$family->covers());
     }
 
     public function isWithin(Proposal $proposal): bool

@@ -73,7 +73,10 @@ final readonly class ProposeFinishes
     public function propose(LookAsked $asked, Context $context, \Closure $isOver, ?\Closure $tell = null): Proposals
     {
         $shelf = $this->shelf->byId();
-        $families = array_column(array_filter($this->families->load(), $asked->suits(...)), null, 'key');
+        $families = array_column(array_filter(
+            $this->families->load(),
+            static fn (Family $f): bool => $asked->suits($f, $context->schools),
+        ), null, 'key');
         $searched = $this->search->search(
             schemes: $this->schemes(asked: $asked, context: $context, shelf: $shelf, families: $families),
             wish: $asked->wish,

@@ -72,6 +72,42 @@ final class FinishesTest extends TestCase
         yield 'old varnish' => ['varnish'];
     }
 
+    /**
+     * However a studio works: a finish that is offered it is sound, and each school that one is kept from would be warned of. All schools by
+     * `bin/test looks`.
+     */
+    public function testAFinishGoesWithTheSchoolOrIsNotOffered(): void
+    {
+        $vocabulary = self::$studio->json('GET', '/api/vocabulary');
+        $wood = array_column($vocabulary->species, null, 'name')['pine'];
+        $finishes = array_filter(self::$studio->json('GET', '/api/finishes')->finishes, static fn (\stdClass $f): bool => 'open' !== $f->grain);
+        $bad = [];
+        foreach ($vocabulary->practices as $practice) {
+            foreach (false === getenv('INLAID_LOOKS') && 'coat-thickness' !== $practice->key ? [] : $practice->choices as $choice) {
+                $school = "$practice->key=$choice->key";
+                $context = ['schools' => [$practice->key => $choice->key]];
+                foreach ($finishes as $finish) {
+                    $findings = self::$studio->json('POST', '/api/finishes', [
+                        'family' => $finish->key,
+                        'piece' => self::piece($wood, $finish->wear),
+                        'context' => $context,
+                    ])->preview->findings;
+                    $isWarned = [] !== array_filter($findings, static fn (\stdClass $f): bool => 'advise' !== $f->severity);
+                    if ($isWarned !== \in_array($school, $finish->against, true)) {
+                        $bad[] = "$school: $finish->key";
+                    }
+                }
+            }
+        }
+        self::assertSame([], $bad);
+        $offered = array_column(self::$studio->lines('/api/finishes/wall', [
+            'piece' => self::piece($wood, 'light'),
+            'context' => ['schools' => ['coat-thickness' => 'heavy-few']],
+        ]), 'family');
+        self::assertContains('pigment-in-glaze', $offered);
+        self::assertNotContains('milk-paint', $offered);
+    }
+
     /** The files are as their format says; a name that it doesn't know would be refused. */
     public function testTheFilesAreAsTheirFormatSays(): void
     {

@@ -66,7 +66,7 @@ final readonly class LoadFamilies
 
     private function family(string $key, Node $n): Family
     {
-        $n->fields('name', 'says', 'wear', 'grain', 'bare', 'protects', 'steps');
+        $n->fields('name', 'says', 'wear', 'grain', 'bare', 'protects', 'against', 'steps');
         $steps = $n->list('steps', $this->step(...));
 
         return new Family(
@@ -77,6 +77,7 @@ final readonly class LoadFamilies
             grain: $n->enumOrNull('grain', Grain::class),
             bare: $n->has('bare') && $n->bool('bare'),
             protects: $n->has('protects') && $n->bool('protects'),
+            against: $n->has('against') ? $n->list('against', static fn (Node $of): string => $of->asString()) : [],
             steps: [] === $steps ? $n->refuse('steps', 'A family has steps.') : $steps,
         );
     }

@@ -55,7 +55,7 @@ final readonly class ShowWall
     {
         $shelf = $this->shelf->byId();
         foreach ($this->families->load() as $family) {
-            if (!$family->suits($piece->parts[0], $piece->use)) {
+            if (!$family->suits($piece->parts[0], $piece->use, $context->schools)) {
                 continue;
             }
             try {

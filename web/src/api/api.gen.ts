@@ -2917,6 +2917,7 @@ export interface components {
             wear: string;
             grain: string | null;
             bare: boolean;
+            against: string[];
             steps: components["schemas"]["FinishStep"][];
         };
         /** @enum {string} */

@@ -13,9 +13,10 @@ use Inlaid\Core\Design\FamilyStep;
 final readonly class Finish
 {
     /**
-     * @param string           $wear  the most it stands: light, daily or hard
-     * @param string|null      $grain that it needs, null where any will do
-     * @param bool             $bare  whether it works in bare wood only
+     * @param string           $wear    the most it stands: light, daily or hard
+     * @param string|null      $grain   that it needs, null where any will do
+     * @param bool             $bare    whether it works in bare wood only
+     * @param list<string>     $against schools it doesn't go with, as question=answer
      * @param list<FinishStep> $steps
      */
     private function __construct(
@@ -25,6 +26,7 @@ final readonly class Finish
         public string $wear,
         public ?string $grain,
         public bool $bare,
+        public array $against,
         public array $steps,
     ) {
     }
@@ -38,6 +40,7 @@ final readonly class Finish
             wear: $family->wear->value,
             grain: $family->grain?->value,
             bare: $family->bare,
+            against: $family->against,
             steps: array_map(static fn (FamilyStep $s): FinishStep => new FinishStep($s->id, $s->title, $s->role?->value), $family->steps),
         );
     }
