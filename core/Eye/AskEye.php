@@ -119,10 +119,12 @@ final readonly class AskEye
             return null;
         }
         $truth = $dice->below(\count($rungs));
+        $hex = static fn (array $lights): array => array_map(static fn (Light $l): string => $l->colour()->hex, $lights);
+        $card = $hex([self::even(ReadStripe::BLACK_CARD), self::even(ReadStripe::WHITE_CARD)]);
         $stripe = static fn (string $label, StripeFilm $film, float $times): EyeSwatch => new EyeSwatch(
             $label,
-            array_map(static fn (Light $l): string => $l->colour()->hex, self::card($film, $times)),
-            array_map(static fn (Light $l): string => $l->colour()->hex, [self::even(ReadStripe::BLACK_CARD), self::even(ReadStripe::WHITE_CARD)]),
+            $hex(self::card($film, $times)),
+            $card,
         );
         $options = array_map(static fn (array $r): string => self::said($r[0]), $rungs);
 
@@ -209,7 +211,7 @@ final readonly class AskEye
             ],
             options: ['A', 'B'],
             truth: $truth,
-            says: \sprintf('%s: the other is %.1f times as far off.', ['A', 'B'][$truth], max($offA, $offB) / $near),
+            says: \sprintf('%s: the other is %.1f × as different.', ['A', 'B'][$truth], max($offA, $offB) / $near),
         );
     }
 

@@ -115,7 +115,7 @@ final readonly class LearnEye
 
         return array_map(
             static fn (int $day, array $right): EyeWeek => new EyeWeek(
-                gmdate('Y-m-d', $day * self::DAY),
+                (new \DateTimeImmutable('@'.$day * self::DAY))->format('Y-m-d'),
                 \count($right),
                 \count(array_filter($right)),
             ),
