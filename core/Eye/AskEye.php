@@ -119,11 +119,10 @@ final readonly class AskEye
             return null;
         }
         $truth = $dice->below(\count($rungs));
-        $hex = static fn (array $lights): array => array_map(static fn (Light $l): string => $l->colour()->hex, $lights);
-        $card = $hex([self::even(ReadStripe::BLACK_CARD), self::even(ReadStripe::WHITE_CARD)]);
+        $card = self::hex([self::even(ReadStripe::BLACK_CARD), self::even(ReadStripe::WHITE_CARD)]);
         $stripe = static fn (string $label, StripeFilm $film, float $times): EyeSwatch => new EyeSwatch(
             $label,
-            $hex(self::card($film, $times)),
+            self::hex(self::card($film, $times)),
             $card,
         );
         $options = array_map(static fn (array $r): string => self::said($r[0]), $rungs);
@@ -278,6 +277,16 @@ final readonly class AskEye
             $film->light(Spectrum::even(ReadStripe::BLACK_CARD), $times),
             $film->light(Spectrum::even(ReadStripe::WHITE_CARD), $times),
         ];
+    }
+
+    /**
+     * @param list<Light> $lights
+     *
+     * @return list<string>
+     */
+    private static function hex(array $lights): array
+    {
+        return array_map(static fn (Light $l): string => $l->colour()->hex, $lights);
     }
 
     private static function even(float $share): Light

@@ -19,7 +19,12 @@ final readonly class PaintedZone
      * @param list<string>        $colours of the patches, empty before the end
      * @param list<Division>|null $divided
      */
-    public function __construct(public Zone $zone, public array $colours, public ?array $divided, public ?Spread $spread, public ?string $way)
-    {
+    public function __construct(
+        public Zone $zone,
+        public array $colours,
+        public ?array $divided,
+        public ?Spread $spread,
+        public ?string $way,
+    ) {
     }
 }

@@ -109,8 +109,12 @@ final class BeginTest extends Rooms
             (int) (($x - 0.5) * $picture->getSize()->getWidth()),
             (int) (($y - 0.5) * $picture->getSize()->getHeight()),
         )->click()->perform();
-        $is = fn (string $label, string $colour): bool => 1 === preg_match('/^#[0-9a-f]{6}$/', $read = (string) $this->field($label)->getAttribute('value'))
-            && ColourDifference::between(Colour::of($read), Colour::of($colour))->deltaE < 3.0;
+        $is = function (string $label, string $colour): bool {
+            $read = (string) $this->field($label)->getAttribute('value');
+
+            return 1 === preg_match('/^#[0-9a-f]{6}$/', $read)
+                && ColourDifference::between(Colour::of($read), Colour::of($colour))->deltaE < 3.0;
+        };
         $this->button('Ring on edges')->click();
         $at(0.03, 0.5);
         $this->until(fn (): bool => '' !== $this->field('Edges')->getAttribute('value'), 'it is read as it is shown');
@@ -141,7 +145,10 @@ final class BeginTest extends Rooms
     public function testFromAPhotoOnAPhoneToTheClientsChoice(): void
     {
         $door = $this->openGuestDoor();
-        $this->devtools('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 2, 'mobile' => true]);
+        $this->devtools(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 2, 'mobile' => true],
+        );
         $this->go('/recipes/new/look');
         $this->see('main form');
         $photo = self::photo(['#b0a58c', '#54605f']);
@@ -175,7 +182,10 @@ final class BeginTest extends Rooms
 
         $client = $this->newBrowser();
         $client->get($link);
-        $this->until(static fn (): bool => 2 === \count($client->findElements(WebDriverBy::cssSelector('li canvas[data-parts]'))), 'both are painted');
+        $this->until(
+            static fn (): bool => 2 === \count($client->findElements(WebDriverBy::cssSelector('li canvas[data-parts]'))),
+            'both are painted',
+        );
         foreach ($names as $i => $name) {
             self::assertSame($i < 2, str_contains($this->text('main', $client), $name), $name);
         }
@@ -220,12 +230,15 @@ final class BeginTest extends Rooms
             $this->see('[data-testid=eye-scores]');
         }
         $this->until(
-            fn (): bool => 1 === preg_match('/You read mixes as thicker than they are, by .+\./', $this->text('[data-testid=eye-scores]'), $m),
+            fn (): bool => 1 === preg_match('/You read mixes as thicker than they are, by .+\./', $this->text('[data-testid=eye-scores]')),
             'the eye is found out',
         );
         self::assertSame(4, preg_match_all('/\d+ of 10/', $this->text('[data-testid=eye-scores]')));
         $this->go('/mix?task=stripe');
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=own-eye]'), 'thicker than they are'), 'it is said where it matters');
+        $this->until(
+            fn (): bool => str_contains($this->text('[data-testid=own-eye]'), 'thicker than they are'),
+            'it is said where it matters',
+        );
     }
 
     /**

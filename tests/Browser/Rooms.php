@@ -265,7 +265,8 @@ abstract class Rooms extends TestCase
     private static function words(RemoteWebDriver $browser, string $css): ?string
     {
         $text = $browser->executeScript(<<<'JS'
-            const seen = [...document.querySelectorAll(arguments[0])].find((e) => e.checkVisibility({ checkOpacity: true, checkVisibilityCSS: true }));
+            const isSeen = (e) => e.checkVisibility({ checkOpacity: true, checkVisibilityCSS: true });
+            const seen = [...document.querySelectorAll(arguments[0])].find(isSeen);
             return seen ? `:${seen.innerText.replaceAll(/[^\S\n]+/g, ' ').replaceAll(/ ?\n ?/g, '\n').trim()}` : null;
             JS, [$css]);
 

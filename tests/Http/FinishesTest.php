@@ -73,14 +73,17 @@ final class FinishesTest extends TestCase
     }
 
     /**
-     * However a studio works: a finish that is offered it is sound, and each school that one is kept from would be warned of. All schools by
-     * `bin/test looks`.
+     * However a studio works: a finish that is offered it is sound, and each school that one is kept from would be warned of. All schools
+     * by `bin/test looks`.
      */
     public function testAFinishGoesWithTheSchoolOrIsNotOffered(): void
     {
         $vocabulary = self::$studio->json('GET', '/api/vocabulary');
         $wood = array_column($vocabulary->species, null, 'name')['pine'];
-        $finishes = array_filter(self::$studio->json('GET', '/api/finishes')->finishes, static fn (\stdClass $f): bool => 'open' !== $f->grain);
+        $finishes = array_filter(
+            self::$studio->json('GET', '/api/finishes')->finishes,
+            static fn (\stdClass $f): bool => 'open' !== $f->grain,
+        );
         $bad = [];
         foreach ($vocabulary->practices as $practice) {
             foreach (false === getenv('INLAID_LOOKS') && 'coat-thickness' !== $practice->key ? [] : $practice->choices as $choice) {

@@ -92,7 +92,11 @@ final class EyeTest extends TestCase
     {
         self::assertEquals($this->ask('a'), $this->ask('a'));
         self::assertNotEquals($this->ask('a'), $this->ask('b'));
-        self::assertSame([], (new AskEye())->ask(seed: 'a', shelf: [Given::paint()], woods: [Colour::of('#c9a877')], count: 8), 'nothing to thin with');
+        self::assertSame(
+            [],
+            (new AskEye())->ask(seed: 'a', shelf: [Given::paint()], woods: [Colour::of('#c9a877')], count: 8),
+            'nothing to thin with',
+        );
     }
 
     /**
