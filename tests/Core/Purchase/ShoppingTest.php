@@ -91,8 +91,8 @@ final class ShoppingTest extends TestCase
                 if ([] !== $line->packs) {
                     $volume = array_sum(array_map(static fn ($p): float => $p->count * (float) $p->exact, $line->packs));
                     $smallest = min(array_map(static fn ($p): float => (float) $p->exact, $line->packs));
-                    self::assertGreaterThanOrEqual($line->short->ml - 0.001, $volume);
-                    self::assertLessThan($line->short->ml, $volume - $smallest);
+                    self::assertGreaterThanOrEqual(($line->short->ml ?? 0.0) - 0.001, $volume);
+                    self::assertLessThan($line->short->ml ?? 0.0, $volume - $smallest);
                     $price += (float) $line->price;
                 }
             }

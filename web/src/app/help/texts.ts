@@ -21,10 +21,11 @@ export const texts: readonly RoomHelp[] = [
     for: 'From a look to whole recipes that are close to it.',
     lines: [
       'Give the flat areas a colour, and edges, recesses and pores where they are to differ: typed, from a photo, or from a board.',
-      'Of a photo the few colours in it are shown; press the place each is for. “Ring” reads one spot, corrected by white paper or ' +
-        'a grey card.',
+      'On a photo put a ring on each place, and one on white paper or a grey card in it, so that its light is corrected. Or take ' +
+        'the few colours that make up most of it.',
       'Each proposal is a whole recipe with its preparation. Slide between it and the look wanted; zones say in words how near they come.',
       '“If the glaze is left twice as long …” is what could go wrong. Of recipes that look the same the surest comes first.',
+      'Tick up to four for the client: they get a link, see them painted, choose one and say why. The Book shows what they chose.',
     ],
   },
   {
@@ -99,6 +100,15 @@ export const texts: readonly RoomHelp[] = [
     ],
   },
   {
+    at: /^\/logbook\/eye$/,
+    name: 'Train your eye',
+    for: 'Five minutes of questions with your own paints, and what they say about your eye.',
+    lines: [
+      'Press an answer or its number. You see at once what it was; Enter goes on.',
+      'From eight answers on you see whether you err to one side, and by how much. The Mix page reminds you where you read a pot by eye.',
+    ],
+  },
+  {
     at: /^\/logbook\//,
     name: 'Job',
     for: 'How the job went, against its plan.',
@@ -115,6 +125,7 @@ export const texts: readonly RoomHelp[] = [
     lines: [
       'Open a job to see what changed from its plan.',
       'Your figures are below: pace, drying times and consumption, learned from your log. Each has its own switch.',
+      '“Train your eye” asks what you see: how thin, how many coats, which is closer.',
     ],
   },
   {
