@@ -41,6 +41,14 @@ final class CraftTest extends Rooms
         $this->press(WebDriverKeys::CONTROL.'k');
         $this->see('[role=dialog] input');
         self::assertNotContains('Undo', $this->offered(), 'what belongs to another room is not offered here');
+        $this->press('signal cr');
+        $this->until(fn (): bool => 1 === \count(array_filter($this->offered(), static fn (string $o): bool => str_starts_with($o, 'Signal'))), 'materials');
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->main(), 'Signal Cream'), 'it is opened');
+        $this->press(WebDriverKeys::CONTROL.'k');
+        $this->see('[role=dialog] input');
+        $this->press('to buy'.WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_ends_with($this->browser->getCurrentURL(), '/shelf/buy'), 'and what can be done');
     }
 
     /**

@@ -1121,6 +1121,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Find jobs, boards, pots and materials by name */
+        get: operations["searchNames"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/offers": {
         parameters: {
             query?: never;
@@ -3426,6 +3443,14 @@ export interface components {
             material: string;
             share: string;
         };
+        /** @description Something of the studio that has a name: a job, board, pot or material. Immutable. */
+        NameFound: {
+            kind: components["schemas"]["NamedKind"];
+            id: string;
+            name: string;
+        };
+        /** @enum {string} */
+        NamedKind: "job" | "board" | "pot" | "material";
         /** @description One part of a ratio, never without whose it is. Immutable. */
         NamedPart: {
             name: string;
@@ -3435,6 +3460,10 @@ export interface components {
         NamedWord: {
             key: string;
             name: string;
+        };
+        /** @description What was found by its name. */
+        Names: {
+            found: components["schemas"]["NameFound"][];
         };
         /** @description How near a zone comes to what is wished of it. Immutable. `apart` ΔE, or beyond 10 the distance in L*a*b*; `lighter`, `stronger` by how much it is lighter and more colourful than wished, in L* and C*. */
         Near: {
@@ -8147,6 +8176,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MaterialResponse"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    searchNames: {
+        parameters: {
+            query?: {
+                query?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Find jobs, boards, pots and materials by name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Names"];
                 };
             };
             /** @description The error, and where it is */

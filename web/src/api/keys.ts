@@ -14,6 +14,7 @@ export const keys = {
   tour: ['tour'],
   climate: (place: string | null) => ['hygrometer', place],
   eye: ['eye'],
+  names: (query: string) => ['names', query],
   offers: ['offers'],
   clientPieces: (secret: string) => ['choose', secret],
   clientBoard: (secret: string | undefined) => ['look', secret],

@@ -17,6 +17,18 @@ type Option = { id: string; group: string; name: string; keys?: string | undefin
 
 const filter = createFilterOptions<Option>();
 
+const groups = { job: 'Jobs', board: 'Boards', pot: 'Pots', material: 'Materials' } as const;
+const places = { job: '/logbook/', board: '/boards/', pot: '/shelf/pots/', material: '/shelf?material=' } as const;
+const stored: ReadonlySet<string> = new Set(['Recipes', ...Object.values(groups)]);
+/** What can be done from anywhere. */
+const acts = [
+  { name: 'New recipe from a finish', to: '/recipes/new' },
+  { name: 'New recipe from a look or a photo', to: '/recipes/new/look' },
+  { name: 'What to buy', to: '/shelf/buy' },
+  { name: 'Pots and labels', to: '/shelf/pots' },
+  { name: 'Train your eye', to: '/logbook/eye' },
+] as const;
+
 /** One field from which everything is reached: what this room can do, the other rooms, and every recipe. */
 export default function Palette({ onClose }: { onClose: () => void }) {
   const navigate = useNavigate();
@@ -27,16 +39,21 @@ export default function Palette({ onClose }: { onClose: () => void }) {
     queryKey: keys.recipeSearch(query),
     queryFn: () => answer(api.GET('/api/recipes', { params: { query: { query } } })).then((list) => list.recipes),
   });
+  const named = useQuery({
+    queryKey: keys.names(query),
+    queryFn: () => answer(api.GET('/api/names', { params: { query: { query } } })).then((list) => list.found),
+  });
   const options: Option[] = [
     ...offered.map((c) => ({ id: `do-${c.name}`, group: 'Here', ...c })),
     ...rooms.map((r) => ({ id: r.to, group: 'Rooms', name: r.name, keys: `g ${r.key}`, run: () => navigate(r.to) })),
-    { id: '/logbook/eye', group: 'Rooms', name: 'Train your eye', run: () => navigate('/logbook/eye') },
+    ...acts.map((a) => ({ id: `act-${a.to}`, group: 'Do', name: a.name, run: () => navigate(a.to) })),
     ...(found.data ?? []).map((r) => ({
       id: r.id,
       group: 'Recipes',
       name: r.title,
       run: () => navigate(`/recipes/${r.id}`),
     })),
+    ...(named.data ?? []).map((n) => ({ id: n.id, group: groups[n.kind], name: n.name, run: () => navigate(`${places[n.kind]}${n.id}`) })),
   ];
   return (
     <Dialog
@@ -55,13 +72,13 @@ export default function Palette({ onClose }: { onClose: () => void }) {
           options={options}
           inputValue={text}
           onInputChange={(_, value, reason) => reason !== 'selectOption' && setText(value)}
-          // Recipes are found by the server, by wood, technique and material too; the rest by its name.
+          // What is stored is found by the server, recipes by wood, technique and material too; the rest by its name.
           filterOptions={(all, state) => [
             ...filter(
-              all.filter((o) => o.group !== 'Recipes'),
+              all.filter((o) => !stored.has(o.group)),
               state,
             ),
-            ...all.filter((o) => o.group === 'Recipes'),
+            ...all.filter((o) => stored.has(o.group)),
           ]}
           groupBy={(o) => o.group}
           getOptionLabel={(o) => o.name}
@@ -78,7 +95,9 @@ export default function Palette({ onClose }: { onClose: () => void }) {
               {o.keys && <span style={{ color: bench.slate, fontSize: 14 }}>{o.keys}</span>}
             </Box>
           )}
-          renderInput={(params) => <TextField {...params} autoFocus label="Search actions, rooms and recipes" />}
+          renderInput={(params) => (
+            <TextField {...params} autoFocus label="Search actions, rooms, recipes, jobs, boards, pots and materials" />
+          )}
           slotProps={{ popper: { placement: 'bottom-start' }, listbox: { sx: { maxHeight: 330 } } }}
           forcePopupIcon={false}
         />

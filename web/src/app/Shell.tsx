@@ -78,7 +78,7 @@ export function Shell() {
         <Box
           component="nav"
           aria-label="Rooms"
-          sx={{ display: 'flex', height: '100%', ml: { xs: 0, sm: 2 }, overflowX: 'auto', scrollbarWidth: 'none' }}
+          sx={{ display: { xs: 'none', sm: 'flex' }, height: '100%', ml: 2, overflowX: 'auto', scrollbarWidth: 'none' }}
         >
           {rooms.map((room) => (
             <Box
@@ -102,19 +102,15 @@ export function Shell() {
             </Box>
           ))}
         </Box>
+        <RoomOf pathname={pathname} onGo={navigate} />
         <Box sx={{ flex: 1 }} />
-        <Button
-          color="inherit"
-          onClick={() => setReaching(true)}
-          aria-keyshortcuts="Control+K"
-          sx={{ minWidth: 0, whiteSpace: 'nowrap', display: { xs: 'none', sm: 'inline-flex' } }}
-        >
+        <Button color="inherit" onClick={() => setReaching(true)} aria-keyshortcuts="Control+K" sx={{ minWidth: 0, whiteSpace: 'nowrap' }}>
           Search
         </Button>
         <Button color="inherit" onClick={() => setAbout(true)} aria-keyshortcuts="h" sx={{ minWidth: 0, whiteSpace: 'nowrap' }}>
           Help
         </Button>
-        <Button color="inherit" onClick={() => setHelp(true)} sx={{ minWidth: 0 }}>
+        <Button color="inherit" onClick={() => setHelp(true)} sx={{ minWidth: 0, display: { xs: 'none', sm: 'inline-flex' } }}>
           Shortcuts
         </Button>
       </Box>
@@ -141,6 +137,39 @@ export function Shell() {
         </Suspense>
       )}
       <Shortcuts open={help} onClose={() => setHelp(false)} />
+    </Box>
+  );
+}
+
+/** On a phone: the room one is in, and by a press all others. */
+function RoomOf({ pathname, onGo }: { pathname: string; onGo: (to: string) => void }) {
+  const at = pathname.startsWith('/bench') ? '/days' : pathname;
+  const here = rooms.find((room) => room.to !== '/' && at.startsWith(room.to)) ?? rooms[0];
+  return (
+    <Box
+      component="select"
+      aria-label="Go to"
+      value={here.to}
+      onChange={(e) => onGo((e.target as unknown as HTMLSelectElement).value)}
+      sx={{
+        display: { xs: 'block', sm: 'none' },
+        font: 'inherit',
+        fontSize: 18,
+        fontWeight: 650,
+        color: bench.paper,
+        bgcolor: bench.ink,
+        border: `1.5px solid ${bench.stone}`,
+        borderRadius: '3px',
+        height: 44,
+        px: 1,
+        ml: 1,
+      }}
+    >
+      {rooms.map((room) => (
+        <option key={room.to} value={room.to}>
+          {room.name}
+        </option>
+      ))}
     </Box>
   );
 }

@@ -79,6 +79,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
     { name: 'Piece: survey, parts and joints', run: () => navigate(`/recipes/${opened.id}/piece`) },
     { name: 'Findings', run: () => setOpen('findings') },
     { name: 'Materials: shopping list for this recipe', run: () => setOpen('needs') },
+    { name: 'New board of this recipe', run: () => navigate(`/boards?begin=1&recipe=${opened.id}`) },
     { name: 'Compare revisions', run: () => setOpen('history') },
     { name: 'Bench sheet, to print', run: openSheet },
     { name: 'Save revision', keys: 'Ctrl + s', run: () => setOpen('publish') },

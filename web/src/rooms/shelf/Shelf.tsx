@@ -6,6 +6,7 @@ import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { answer, api, type Material, nothing } from '../../api/api';
 import { keys } from '../../api/keys';
 import { useMaterials } from '../../api/useMaterials';
@@ -24,7 +25,9 @@ export default function Shelf() {
   const queries = useQueryClient();
   const [archived, setArchived] = useState(false);
   const [query, setQuery] = useState('');
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [params, setParams] = useSearchParams();
+  const chosen = params.get('material');
+  const setChosen = (material: string) => setParams({ material }, { replace: true });
   const materials = useMaterials(archived);
   const settings = useSettings();
   const refresh = () => queries.invalidateQueries({ queryKey: keys.materials });
@@ -64,7 +67,7 @@ export default function Shelf() {
           <Box sx={{ color: 'text.secondary' }}>
             Export palette:
             <Button size="small" href="/api/palette.gpl">
-              GIMP
+              .gpl
             </Button>
             <Button size="small" href="/api/palette.csv">
               CSV
