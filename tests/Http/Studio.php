@@ -151,6 +151,10 @@ final class Studio
 
     private static function template(): string
     {
+        $given = (string) getenv('INLAID_TEMPLATE'); // loaded once for tests that run side by side
+        if (is_file($given)) {
+            return $given;
+        }
         $studio = new self(\sprintf('%s/inlaid-template-%d.sqlite', sys_get_temp_dir(), getmypid()));
         $studio->close();
         register_shutdown_function($studio->close(...));

@@ -18,8 +18,11 @@ export function FaceChip({ stack, worn = ['edges', 'corners'], label }: Props) {
     if (!element || !context) return;
     let waiting = 0;
     const draw = () => {
-      const image = blank();
-      paint(image, makeReady(faceOf(stack), worn), stack.look.after.length - 1);
+      const face = makeReady(faceOf(stack), worn, 2);
+      element.width = size.width / face.coarse;
+      element.height = size.height / face.coarse;
+      const image = blank(face);
+      paint(image, face, stack.look.after.length - 1);
       context.putImageData(image, 0, 0);
       element.dataset.painted = 'yes';
     };

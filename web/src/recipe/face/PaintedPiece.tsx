@@ -50,7 +50,7 @@ export function PreviewedPiece({
 export function PaintedPiece({ painting, label, done = null, lit, wanted, width = 520, height = 400 }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const drawing = useMemo(() => drawingOf(painting), [painting]);
-  const ready = useMemo(() => readyOf(painting), [painting]);
+  const ready = useMemo(() => readyOf(painting, width < 300 ? 2 : 1), [painting, width]);
   const scale = Math.min(width / drawing.width, height / drawing.height);
   const [w, h] = [Math.round(drawing.width * scale) + 8, Math.round(drawing.height * scale) + 8];
   useEffect(() => {
@@ -86,19 +86,19 @@ export function pictureOf(
   const canvas = document.createElement('canvas');
   [canvas.width, canvas.height] = [Math.round(drawing.width * scale) + 8, Math.round(drawing.height * scale) + 8];
   const context = canvas.getContext('2d');
-  if (context) drawPiece({ context, painting, drawing, ready: readyOf(painting), scale, done });
+  if (context) drawPiece({ context, painting, drawing, ready: readyOf(painting, 1), scale, done });
   return canvas;
 }
 
 /** The faces made ready, one for every look and wear. */
-function readyOf(painting: Painting): Map<string, Ready> {
+function readyOf(painting: Painting, coarse: 1 | 2): Map<string, Ready> {
   const faces = new Map<string, Ready>();
   const known = new Map<string, Ready>();
   for (const part of painting.parts) {
     const face = painting.faces[part.face];
     if (!face) continue;
     const key = `${part.face} ${part.worn.join(' ')}`;
-    const own = known.get(key) ?? makeReady(face, part.worn);
+    const own = known.get(key) ?? makeReady(face, part.worn, coarse);
     known.set(key, own);
     faces.set(part.id, own);
   }

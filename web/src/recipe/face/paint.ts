@@ -6,7 +6,7 @@ import { inOrder, type WornPlace } from './spread';
 type Maps = { pixels: Uint32Array; after: Uint16Array[] };
 
 /** A face made ready: after it, any step of it is painted by looking colours up. */
-export type Ready = { after: readonly PaintedAfter[]; zones: ReadonlyMap<Zone, Maps> };
+export type Ready = { after: readonly PaintedAfter[]; zones: ReadonlyMap<Zone, Maps>; coarse: number };
 
 /** Of one patch: up to which of its pixels, and to which patch they go. */
 type Cut = { until: number; to: number };
@@ -32,30 +32,36 @@ function cutsOf(look: PaintedZone, sizes: ReadonlyMap<number, number>): Map<numb
  */
 function divide(before: Uint16Array, look: PaintedZone, order: Uint32Array): Uint16Array {
   const sizes = new Map<number, number>();
-  for (const pixel of order) sizes.set(before[pixel] ?? 0, (sizes.get(before[pixel] ?? 0) ?? 0) + 1);
+  const counts = new Uint32Array(1 + order.reduce((most, pixel) => Math.max(most, before[pixel] as number), 0));
+  for (const pixel of order) counts[before[pixel] as number] = (counts[before[pixel] as number] as number) + 1;
+  counts.forEach((count, patch) => {
+    sizes.set(patch, count);
+  });
   const cuts = cutsOf(look, sizes);
+  const lists = Array.from(counts, (_, patch) => cuts.get(patch) ?? []);
   const now = new Uint16Array(before.length);
-  const taken = new Map<number, { count: number; cut: number }>();
+  const taken = new Uint32Array(counts.length);
+  const at = new Uint16Array(counts.length);
   for (const pixel of order) {
-    const from = before[pixel] ?? 0;
-    const list = cuts.get(from) ?? [];
-    const at = taken.get(from) ?? { count: 0, cut: 0 };
-    while (at.cut < list.length - 1 && at.count >= (list[at.cut]?.until ?? 0)) at.cut++;
-    at.count++;
-    taken.set(from, at);
-    now[pixel] = list[at.cut]?.to ?? 0;
+    const from = before[pixel] as number;
+    const list = lists[from] as Cut[];
+    let cut = at[from] as number;
+    while (cut < list.length - 1 && (taken[from] as number) >= (list[cut] as Cut).until) cut++;
+    at[from] = cut;
+    taken[from] = (taken[from] as number) + 1;
+    now[pixel] = list[cut]?.to ?? 0;
   }
   return now;
 }
 
-const panels = new Map<PaintedFace['grain'], ReturnType<typeof zonesOfPanel>>();
+const panels = new Map<string, ReturnType<typeof zonesOfPanel>>();
 const orders = new Map<string, Uint32Array>();
 /** Half a megabyte each at most: enough for a wall of finishes. */
 const mostOrders = 60;
 
-function panelOf(grain: PaintedFace['grain']) {
-  const known = panels.get(grain) ?? zonesOfPanel(grain);
-  panels.set(grain, known);
+function panelOf(grain: PaintedFace['grain'], coarse: number) {
+  const known = panels.get(`${grain} ${coarse}`) ?? zonesOfPanel(grain, coarse);
+  panels.set(`${grain} ${coarse}`, known);
   return known;
 }
 
@@ -67,26 +73,28 @@ function orderOf(key: string, make: () => Uint32Array): Uint32Array {
   return known;
 }
 
-/** Makes a face ready from the zones that were worked out. */
-export function makeReady({ grain, after }: PaintedFace, wornPlaces: readonly WornPlace[]): Ready {
-  const panel = panelOf(grain);
+/** Makes a face ready from the zones that were worked out; a coarse one, for a chip, has half as many pixels across and down. */
+export function makeReady({ grain, after }: PaintedFace, wornPlaces: readonly WornPlace[], coarse: 1 | 2 = 1): Ready {
+  const panel = panelOf(grain, coarse);
   const zones = new Map<Zone, Maps>();
   for (const { zone } of after[0]?.zones ?? []) {
     const pixels = panel[zone];
-    let labels: Uint16Array = new Uint16Array(size.width * size.height);
+    let labels: Uint16Array = new Uint16Array((size.width * size.height) / coarse ** 2);
     const maps = [labels];
     for (const step of after.slice(1)) {
       const look = step.zones.find((z) => z.zone === zone);
       if (look?.divided && look.spread && look.way) {
         const { spread, way } = look;
-        const order = orderOf([grain, zone, spread, way, ...wornPlaces].join(' '), () => inOrder(pixels, spread, way, wornPlaces));
+        const order = orderOf([coarse, grain, zone, spread, way, ...wornPlaces].join(' '), () =>
+          inOrder(pixels, spread, way, wornPlaces, coarse),
+        );
         labels = divide(labels, look, order);
       }
       maps.push(labels);
     }
     zones.set(zone, { pixels, after: maps });
   }
-  return { after, zones };
+  return { after, zones, coarse };
 }
 
 /** A colour as a canvas holds it. */
@@ -112,17 +120,18 @@ export function paint(image: ImageData, ready: Ready, at: number, target?: Parti
     const wanted = target?.[look.zone] ?? target?.field;
     if (!wanted) continue;
     const half = packed(wanted);
-    for (const pixel of pixels) if (pixel % size.width >= size.width / 2) out[pixel] = half;
+    const width = size.width / ready.coarse;
+    for (const pixel of pixels) if (pixel % width >= width / 2) out[pixel] = half;
   }
 }
 
-export const blank = () => new ImageData(size.width, size.height);
+export const blank = ({ coarse } = { coarse: 1 }) => new ImageData(size.width / coarse, size.height / coarse);
 
 /** A face as it is after one of its steps, on a canvas of its own. */
 export function canvasOf(face: Ready, at: number): HTMLCanvasElement {
   const own = document.createElement('canvas');
-  [own.width, own.height] = [size.width, size.height];
-  const image = blank();
+  const image = blank(face);
+  [own.width, own.height] = [image.width, image.height];
   paint(image, face, at);
   own.getContext('2d')?.putImageData(image, 0, 0);
   return own;

@@ -52,17 +52,17 @@ function isPore(x: number, y: number, grain: keyof typeof poresIn100): boolean {
 
 /**
  * A framed panel, seen from the front: the zone of every pixel. The frame has an arris all round; a bead and a quirk lie between it and the
- * panel.
+ * panel. Of a coarse one only every so many-th pixel across and down.
  */
-export function zonesOfPanel(grain: keyof typeof poresIn100): Record<Zone, Uint32Array> {
+export function zonesOfPanel(grain: keyof typeof poresIn100, coarse: number): Record<Zone, Uint32Array> {
   const pixels: Record<Zone, number[]> = { field: [], edge: [], recess: [], pore: [] };
-  for (let y = 0; y < size.height; y++) {
-    for (let x = 0; x < size.width; x++) {
+  for (let y = 0; y < size.height; y += coarse) {
+    for (let x = 0; x < size.width; x += coarse) {
       const inFrame = inset(x, y, 0);
       const inPanel = inset(x, y, frame);
       const isEdge = inFrame < arris || (inPanel >= -bead && inPanel < 0) || (inPanel >= quirk && inPanel < quirk + arris);
       const zone = isEdge ? 'edge' : inPanel >= 0 && inPanel < quirk ? 'recess' : isPore(x, y, grain) ? 'pore' : 'field';
-      pixels[zone].push(y * size.width + x);
+      pixels[zone].push((y / coarse) * (size.width / coarse) + x / coarse);
     }
   }
   return {

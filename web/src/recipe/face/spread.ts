@@ -80,16 +80,17 @@ const place = 2 ** 18;
 
 /**
  * The pixels of a zone in the order in which a step's levels lie along them: from the thinnest, the most worn, the top. The same way always
- * gives the same order.
+ * gives the same order, also on a panel that is so many times as coarse.
  */
-export function inOrder(pixels: Uint32Array, spread: Spread, way: string, wornPlaces: readonly WornPlace[]): Uint32Array {
+export function inOrder(pixels: Uint32Array, spread: Spread, way: string, wornPlaces: readonly WornPlace[], coarse: number): Uint32Array {
   const at = fieldOf(spread, way, wornPlaces);
   const seed = seedOf(way);
+  const width = size.width / coarse;
   const value = new Float64Array(pixels.length);
   let [least, most] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
   for (let i = 0; i < pixels.length; i++) {
     const pixel = pixels[i] as number;
-    const own = at(seed, pixel % size.width, Math.floor(pixel / size.width));
+    const own = at(seed, (pixel % width) * coarse, Math.floor(pixel / width) * coarse);
     value[i] = own;
     least = Math.min(least, own);
     most = Math.max(most, own);

@@ -228,7 +228,19 @@ export default function BenchRoom() {
         )}
       </Box>
       <BenchTimers timers={timers} now={now} sound={comfort.sound} voice={comfort.voice} onDry={(t) => note(newEvent('dried', t.of))} />
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+      <Box
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          gap: 1.5,
+          // Where it is, whatever comes above it: nothing moves under a finger.
+          position: 'sticky',
+          bottom: 0,
+          pb: 1.5,
+          pt: 1,
+          bgcolor: comfort.dark ? bench.ink : bench.paper,
+        }}
+      >
         {act && (
           <Button
             variant="contained"

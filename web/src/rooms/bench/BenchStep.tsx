@@ -53,7 +53,9 @@ export function BenchStep({ act, next, document, worked, preview, vocabulary }: 
   const nameOf = (a: Act) => preview.steps.find((s) => s.id === a.step)?.name ?? '';
   const colours = coloursOf(step, preview.steps);
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 430px' }, gap: 2.5, alignItems: 'start' }}>
+    <Box
+      sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) minmax(260px, 36%)' }, gap: 2.5, alignItems: 'start' }}
+    >
       <Box sx={{ fontSize: 21, lineHeight: 1.35, display: 'grid', gap: 1 }}>
         <Box component="h1" data-testid="act" sx={{ fontFamily: 'h1.fontFamily', fontSize: { xs: 32, sm: 42 }, lineHeight: 1.1, m: 0 }}>
           {name}
