@@ -28,7 +28,6 @@ $type = static function (string $label, string $text) use ($browser, $find): voi
     usleep(600_000);
 };
 $step = static fn (string $name): mixed => [$browser->executeScript('[...document.querySelectorAll("[role=option]")].find(e => e.textContent.includes(arguments[0])).click()', [$name]), usleep(700_000)];
-$down = static fn (int $by): mixed => [$browser->executeScript('for (const e of document.querySelectorAll("main *")) if (e.scrollHeight > e.clientHeight + 5 && /auto|scroll/.test(getComputedStyle(e).overflowY)) e.scrollTop += arguments[0]', [$by]), usleep(300_000)];
 $spot = static function (float $x, float $y) use ($browser): void {
     $photo = $browser->findElement(WebDriverBy::cssSelector('[data-testid=photo]'));
     $browser->executeScript('arguments[0].scrollIntoView({ block: "end" })', [$photo]);
@@ -37,7 +36,17 @@ $spot = static function (float $x, float $y) use ($browser): void {
     usleep(600_000);
 };
 
-$weigh = static fn (float $grams): mixed => file_get_contents($base.'/api/scale', false, stream_context_create(['http' => ['method' => 'PUT', 'header' => 'Content-Type: application/json', 'content' => json_encode(['grams' => $grams])]]));
+$post = static fn (string $path, mixed $body): mixed => json_decode((string) file_get_contents($base.$path, false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => json_encode($body)]])));
+/** A link by which a client chooses among four finishes for the cupboard. */
+$choose = static function () use ($base, $post, $recipe): string {
+    $piece = json_decode((string) file_get_contents("$base/api/recipes/".$recipe('cupboard')))->document->piece;
+    $looks = array_map(static fn (string $family, string $name): array => [
+        'name' => $name,
+        'document' => $post('/api/finishes', ['family' => $family, 'piece' => $piece])->document,
+    ], ['worn-edges', 'wash-over-wash', 'two-colour-blend', 'layered-driftwood'], ['Worn edges', 'A wash over a wash', 'Two colours blended', 'Driftwood']);
+
+    return (string) parse_url($post('/api/offers', ['title' => 'Your lamp cupboard', 'looks' => $looks])->url, PHP_URL_PATH);
+};
 
 /** By name: where it is taken, and what is done there first. */
 $pictures = [
@@ -49,12 +58,12 @@ $pictures = [
     'piece' => ['/recipes/'.$recipe('cupboard').'/piece', null],
     'sheet' => ['/recipes/'.$recipe('cupboard').'/sheet', null],
     'mix' => ['/mix', null],
-    'scale' => ['/mix?task=scale', static fn () => [$weigh(0.0), sleep(2), $press('Tare'), $weigh(49.4), sleep(2)]],
     'board' => ['/boards/'.$board('Grey'), null],
-    'board-lay' => ['/boards/'.$board('Grey').'/lay', static fn () => $down(290)],
     'board-read' => ['/boards/'.$board('Slate').'/read', static fn () => [$find('//*[@data-patch="C2"]')->click(), usleep(800_000), $spot(0.0, 0.36), $spot(0.33, -0.15)]],
     'days' => ['/days', null],
     'bench' => ['/days', static fn () => [$press('Bench'), usleep(1_500_000)]],
+    'choose' => [$choose, static fn () => $press('I like B')],
+    'eye' => ['/logbook/eye', static fn () => [$press('Start a round'), usleep(800_000)]],
     'logbook' => ['/logbook', static fn () => [$press('Two ochre coats'), usleep(800_000)]],
     'pots' => ['/shelf/pots/'.$pot('Slate wash, too thin'), null],
     'buy' => ['/shelf/buy', static fn () => array_map(static fn (int $i) => [$browser->findElements(WebDriverBy::cssSelector('input[type=checkbox]'))[$i]->click(), usleep(500_000)], [0, 1, 3])],
@@ -64,7 +73,7 @@ $pictures = [
 $browser->get($base.'/api/health');
 $browser->executeScript('localStorage.setItem("inlaid-tour", "seen")');
 foreach ([] === $only ? $pictures : array_intersect_key($pictures, array_flip($only)) as $name => [$path, $first]) {
-    $browser->get($base.$path);
+    $browser->get($base.(is_string($path) ? $path : $path()));
     usleep(1_500_000);
     null !== $first && $first();
     $browser->takeScreenshot("$folder/$name.png");

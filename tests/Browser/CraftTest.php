@@ -42,9 +42,9 @@ final class CraftTest extends Rooms
         $this->see('[role=dialog] input');
         self::assertNotContains('Undo', $this->offered(), 'what belongs to another room is not offered here');
         $this->press('signal cr');
-        $this->until(fn (): bool => 1 === \count(array_filter($this->offered(), static fn (string $o): bool => str_starts_with($o, 'Signal'))), 'materials');
+        $this->until(fn (): bool => str_starts_with($this->offered()[0] ?? '', 'Signal Cream'), 'a material before the recipes with it');
         $this->press(WebDriverKeys::ENTER);
-        $this->until(fn (): bool => str_contains($this->main(), 'Signal Cream'), 'it is opened');
+        $this->until(fn (): bool => str_contains($this->browser->getCurrentURL(), '/shelf?material='), 'it is opened');
         $this->press(WebDriverKeys::CONTROL.'k');
         $this->see('[role=dialog] input');
         $this->press('to buy'.WebDriverKeys::ENTER);

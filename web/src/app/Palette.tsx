@@ -19,7 +19,9 @@ const filter = createFilterOptions<Option>();
 
 const groups = { job: 'Jobs', board: 'Boards', pot: 'Pots', material: 'Materials' } as const;
 const places = { job: '/logbook/', board: '/boards/', pot: '/shelf/pots/', material: '/shelf?material=' } as const;
-const stored: ReadonlySet<string> = new Set(['Recipes', ...Object.values(groups)]);
+/** Found by their wood, technique or material. */
+const otherRecipes = 'Recipes with it';
+const stored: ReadonlySet<string> = new Set(['Recipes', otherRecipes, ...Object.values(groups)]);
 /** What can be done from anywhere. */
 const acts = [
   { name: 'New recipe from a finish', to: '/recipes/new' },
@@ -43,17 +45,21 @@ export default function Palette({ onClose }: { onClose: () => void }) {
     queryKey: keys.names(query),
     queryFn: () => answer(api.GET('/api/names', { params: { query: { query } } })).then((list) => list.found),
   });
+  const recipes = found.data ?? [];
+  const isNamed = (title: string) => title.toLowerCase().includes(query.trim().toLowerCase());
+  const recipeOption = (group: string, { id, title }: { id: string; title: string }) => ({
+    id,
+    group,
+    name: title,
+    run: () => navigate(`/recipes/${id}`),
+  });
   const options: Option[] = [
     ...offered.map((c) => ({ id: `do-${c.name}`, group: 'Here', ...c })),
     ...rooms.map((r) => ({ id: r.to, group: 'Rooms', name: r.name, keys: `g ${r.key}`, run: () => navigate(r.to) })),
     ...acts.map((a) => ({ id: `act-${a.to}`, group: 'Do', name: a.name, run: () => navigate(a.to) })),
-    ...(found.data ?? []).map((r) => ({
-      id: r.id,
-      group: 'Recipes',
-      name: r.title,
-      run: () => navigate(`/recipes/${r.id}`),
-    })),
+    ...recipes.filter((r) => isNamed(r.title)).map((r) => recipeOption('Recipes', r)),
     ...(named.data ?? []).map((n) => ({ id: n.id, group: groups[n.kind], name: n.name, run: () => navigate(`${places[n.kind]}${n.id}`) })),
+    ...recipes.filter((r) => !isNamed(r.title)).map((r) => recipeOption(otherRecipes, r)),
   ];
   return (
     <Dialog
