@@ -31,10 +31,11 @@ final readonly class FindByName
                 $find->where('e.archivedAt IS NULL');
             }
             Containing::text($find, "e.$name", $query);
+            $way = NamedKind::Material === $kind ? 'ASC' : 'DESC';
             /** @var list<array{id: string, name: string}> $found */
             $found = $find
-                ->orderBy("e.$first", NamedKind::Material === $kind ? 'ASC' : 'DESC')
-                ->addOrderBy('e.id')
+                ->orderBy("e.$first", $way)
+                ->addOrderBy('e.id', $way)
                 ->setMaxResults(self::EACH)
                 ->getQuery()
                 ->getArrayResult();
