@@ -36,7 +36,7 @@ final class NamesTest extends TestCase
         self::assertSame($jobs, array_values($all['job']), 'the latest first');
 
         $board = array_key_first($slate['board']);
-        self::$studio->json('POST', "/api/boards/$board/archive");
+        self::$studio->json('PUT', "/api/boards/$board/archive", ['archived' => true]);
         self::assertArrayNotHasKey($board, $this->found('slate')['board'] ?? []);
     }
 
