@@ -45,7 +45,8 @@ export default function Palette({ onClose }: { onClose: () => void }) {
     queryKey: keys.names(query),
     queryFn: () => answer(api.GET('/api/names', { params: { query: { query } } })).then((list) => list.found),
   });
-  const recipes = found.data ?? [];
+  // Both at once, so that what is highlighted stays the first.
+  const [recipes, names] = found.data && named.data ? [found.data, named.data] : [[], []];
   const isNamed = (title: string) => title.toLowerCase().includes(query.trim().toLowerCase());
   const recipeOption = (group: string, { id, title }: { id: string; title: string }) => ({
     id,
@@ -58,7 +59,7 @@ export default function Palette({ onClose }: { onClose: () => void }) {
     ...rooms.map((r) => ({ id: r.to, group: 'Rooms', name: r.name, keys: `g ${r.key}`, run: () => navigate(r.to) })),
     ...acts.map((a) => ({ id: `act-${a.to}`, group: 'Do', name: a.name, run: () => navigate(a.to) })),
     ...recipes.filter((r) => isNamed(r.title)).map((r) => recipeOption('Recipes', r)),
-    ...(named.data ?? []).map((n) => ({ id: n.id, group: groups[n.kind], name: n.name, run: () => navigate(`${places[n.kind]}${n.id}`) })),
+    ...names.map((n) => ({ id: n.id, group: groups[n.kind], name: n.name, run: () => navigate(`${places[n.kind]}${n.id}`) })),
     ...recipes.filter((r) => !isNamed(r.title)).map((r) => recipeOption(otherRecipes, r)),
   ];
   return (
@@ -89,7 +90,7 @@ export default function Palette({ onClose }: { onClose: () => void }) {
           groupBy={(o) => o.group}
           getOptionLabel={(o) => o.name}
           getOptionKey={(o) => o.id}
-          noOptionsText={found.isFetching ? 'Searching …' : 'No matches'}
+          noOptionsText={found.isFetching || named.isFetching ? 'Searching …' : 'No matches'}
           onChange={(_, option) => {
             if (!option) return;
             onClose();
