@@ -152,7 +152,7 @@ function drawPart(
   if (kind !== 'drawer' && kind !== 'door') return;
   // Doors open from where they meet.
   const isLeft = x + w / 2 <= context.canvas.width / 2 + 1;
-  pull(context, x + w * (kind === 'drawer' ? 0.5 : isLeft ? 0.9 : 0.1), y + h / 2, Math.min(7, h / 5));
+  pull(context, x + w * (kind === 'drawer' ? 0.5 : isLeft ? 0.9 : 0.1), y + h / 2, Math.min(7, h / 5, w / 12));
 }
 
 /** Makes the parts faint that are not meant, on whatever lies behind them, and frames those that are. */

@@ -75,7 +75,7 @@ export default function GuestChoose() {
               p: 1.5,
               display: 'grid',
               gap: 1,
-              alignContent: 'space-between',
+              alignContent: 'start',
             }}
           >
             <PaintedPiece painting={piece.painting} label={`${piece.label}: ${piece.name}, painted`} width={520} height={420} />
