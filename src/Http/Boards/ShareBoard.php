@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
+use Inlaid\App\Http\Api\ClientAddress;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Boards\Data\ShareBoardRequest;
 use Inlaid\App\Http\Boards\Data\ShareBoardResponse;
@@ -15,7 +16,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Create a client link to a board', takes: ShareBoardRequest::class, gives: ShareBoardResponse::class, status: 201)]
 final readonly class ShareBoard
 {
-    public function __construct(private ShareBook $shares, private string $guestDoor)
+    public function __construct(private ShareBook $shares, private ClientAddress $address)
     {
     }
 
@@ -25,7 +26,7 @@ final readonly class ShareBoard
 
         return new ShareBoardResponse(
             $share->id,
-            ('' === $this->guestDoor ? $request->getSchemeAndHttpHost() : rtrim($this->guestDoor, '/')).'/look/'.$secret,
+            $this->address->of('/look/'.$secret, $request),
             $share->expiresAt,
         );
     }

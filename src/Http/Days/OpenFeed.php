@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Days;
 
+use Inlaid\App\Http\Api\ClientAddress;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Days\Data\FeedState;
 use Inlaid\App\Store\CalendarFeed;
@@ -14,7 +15,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Create the calendar subscription address; the previous one stops working', gives: FeedState::class, status: 201)]
 final readonly class OpenFeed
 {
-    public function __construct(private CalendarFeed $feed, private string $guestDoor)
+    public function __construct(private CalendarFeed $feed, private ClientAddress $address)
     {
     }
 
@@ -24,7 +25,7 @@ final readonly class OpenFeed
 
         return new FeedState(
             $this->feed->since(),
-            ('' === $this->guestDoor ? $request->getSchemeAndHttpHost() : rtrim($this->guestDoor, '/'))."/feed/$secret.ics",
+            $this->address->of("/feed/$secret.ics", $request),
         );
     }
 }

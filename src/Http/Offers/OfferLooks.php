@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Document\RecipeDocument;
 use Inlaid\App\Exchange\Json;
+use Inlaid\App\Http\Api\ClientAddress;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Offers\Data\OfferedRequest;
 use Inlaid\App\Http\Offers\Data\OfferRequest;
@@ -30,7 +31,7 @@ final readonly class OfferLooks
         private RecipeBook $book,
         private ReadRecipe $read,
         private PaintRecipe $paint,
-        private string $guestDoor,
+        private ClientAddress $address,
     ) {
     }
 
@@ -55,7 +56,7 @@ final readonly class OfferLooks
 
         return new OfferResponse(
             $offer->id,
-            ('' === $this->guestDoor ? $request->getSchemeAndHttpHost() : rtrim($this->guestDoor, '/')).'/choose/'.$secret,
+            $this->address->of('/choose/'.$secret, $request),
             $offer->expiresAt,
         );
     }
