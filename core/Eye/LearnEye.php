@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Eye;
 
+use Inlaid\Core\Run\DrawnMean;
+
 /**
  * Learns from answers how well a painter's eye sees, and to which side it errs.
  *
@@ -15,7 +17,6 @@ final readonly class LearnEye
     private const FEWEST = 8;
     private const SPREAD = 0.5;
     private const PRIOR = 1.0;
-    private const NINE_IN_TEN = 1.645;
     private const DAY = 86_400;
     /** 1 January 1970 was a Thursday. */
     private const MONDAY = 3;
@@ -43,49 +44,30 @@ final readonly class LearnEye
     {
         $count = \count($answers);
         $errs = $kind->errs();
-        [$bias, $within] = null === $errs || $count < self::FEWEST ? [null, null] : self::bias(array_map(
-            static fn (EyeAnswer $a): int => $a->said - $a->truth,
-            $answers,
-        ));
-        $isBiased = null !== $bias && abs($bias) > $within;
+        $drawn = null === $errs || [] === $answers || $count < self::FEWEST ? null : DrawnMean::of(
+            array_map(static fn (EyeAnswer $a): int => $a->said - $a->truth, $answers),
+            self::SPREAD,
+            self::PRIOR,
+        );
+        $isBiased = null !== $drawn && abs($drawn->mean) > $drawn->within;
 
         return new EyeScore(
             kind: $kind,
             name: $kind->name(),
             answered: $count,
             right: \count(array_filter($answers, static fn (EyeAnswer $a): bool => $a->isRight())),
-            bias: null === $bias ? null : round($bias, 2),
-            low: null === $bias ? null : round($bias - $within, 2),
-            high: null === $bias ? null : round($bias + $within, 2),
+            bias: null === $drawn ? null : round($drawn->mean, 2),
+            low: null === $drawn ? null : round($drawn->mean - $drawn->within, 2),
+            high: null === $drawn ? null : round($drawn->mean + $drawn->within, 2),
             isBiased: $isBiased,
             inWords: match (true) {
                 $count < self::FEWEST => 'Not enough answers yet.',
-                null === $errs || null === $bias => '',
+                null === $errs || null === $drawn => '',
                 !$isBiased => 'You err to neither side.',
-                default => \sprintf('%s, by %s.', $errs[$bias < 0 ? 0 : 1], self::steps(abs($bias), $errs[2])),
+                default => \sprintf('%s, by %s.', $errs[$drawn->mean < 0 ? 0 : 1], self::steps(abs($drawn->mean), $errs[2])),
             },
             weeks: self::weeks($answers),
         );
-    }
-
-    /**
-     * @param non-empty-list<int>|list<int> $errors
-     *
-     * @return array{float, float}
-     */
-    private static function bias(array $errors): array
-    {
-        $count = \count($errors);
-        $mean = array_sum($errors) / $count;
-        $variance = max(
-            self::SPREAD ** 2,
-            array_sum(array_map(static fn (int $e): float => ($e - $mean) ** 2, $errors)) / max(1, $count - 1),
-        );
-
-        return [
-            $mean * $count / ($count + $variance / self::PRIOR ** 2),
-            self::NINE_IN_TEN * sqrt(1 / ($count / $variance + 1 / self::PRIOR ** 2)),
-        ];
     }
 
     private static function steps(float $bias, string $step): string

@@ -16,7 +16,6 @@ final class LearnFactor
 {
     private const PRIOR = 0.4;
     private const SPREAD = 0.25;
-    private const NINE_IN_TEN = 1.645;
     /** What is this many times off was not that: dinner lay between, or it was noted afterwards. */
     private const ABSURD = 6.0;
 
@@ -35,20 +34,13 @@ final class LearnFactor
         }
         $factors = [];
         foreach ($by as $of => $logs) {
-            $count = \count($logs);
-            $mean = array_sum($logs) / $count;
-            $variance = max(
-                self::SPREAD ** 2,
-                array_sum(array_map(static fn (float $l): float => ($l - $mean) ** 2, $logs)) / max(1, $count - 1),
-            );
-            $drawn = $mean * $count / ($count + $variance / self::PRIOR ** 2);
-            $within = self::NINE_IN_TEN * sqrt(1 / ($count / $variance + 1 / self::PRIOR ** 2));
+            $drawn = DrawnMean::of($logs, self::SPREAD, self::PRIOR);
             $factors[$of] = new Factor(
                 of: $of,
-                factor: round(exp($drawn), 3),
-                low: round(exp($drawn - $within), 3),
-                high: round(exp($drawn + $within), 3),
-                count: $count,
+                factor: round(exp($drawn->mean), 3),
+                low: round(exp($drawn->mean - $drawn->within), 3),
+                high: round(exp($drawn->mean + $drawn->within), 3),
+                count: \count($logs),
             );
         }
         ksort($factors);

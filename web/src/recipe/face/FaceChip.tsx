@@ -1,9 +1,10 @@
 import Box from '@mui/material/Box';
-import { useEffect, useRef } from 'react';
+import { useEffect } from 'react';
 import type { StackPreview } from '../../api/api';
 import { bench } from '../../theme/theme';
+import { useSeen } from '../../ui/useSeen';
 import { faceOf } from '../painting';
-import { blank, makeReady, paint } from './paint';
+import { canvasOf, makeReady } from './paint';
 import { size } from './panel';
 import type { WornPlace } from './spread';
 
@@ -11,32 +12,19 @@ type Props = { stack: StackPreview; worn?: readonly WornPlace[]; label: string }
 
 /** A face as it will look in the end, painted when it comes into view and there is time for it. */
 export function FaceChip({ stack, worn = ['edges', 'corners'], label }: Props) {
-  const canvas = useRef<HTMLCanvasElement>(null);
+  const [canvas, isSeen] = useSeen<HTMLCanvasElement>();
   useEffect(() => {
     const element = canvas.current;
     const context = element?.getContext('2d');
-    if (!element || !context) return;
-    let waiting = 0;
-    const draw = () => {
-      const face = makeReady(faceOf(stack), worn, 2);
-      element.width = size.width / face.coarse;
-      element.height = size.height / face.coarse;
-      const image = blank(face);
-      paint(image, face, stack.look.after.length - 1);
-      context.putImageData(image, 0, 0);
+    if (!isSeen || !element || !context) return;
+    const waiting = window.setTimeout(() => {
+      const painted = canvasOf(makeReady(faceOf(stack), worn, 2), stack.look.after.length - 1);
+      [element.width, element.height] = [painted.width, painted.height];
+      context.drawImage(painted, 0, 0);
       element.dataset.painted = 'yes';
-    };
-    const seen = new IntersectionObserver((entries) => {
-      if (!entries.some((e) => e.isIntersecting)) return;
-      seen.disconnect();
-      waiting = window.setTimeout(draw, 0);
-    });
-    seen.observe(element);
-    return () => {
-      seen.disconnect();
-      window.clearTimeout(waiting);
-    };
-  }, [stack, worn]);
+    }, 0);
+    return () => window.clearTimeout(waiting);
+  }, [isSeen, canvas, stack, worn]);
   const field = stack.look.after[stack.look.after.length - 1]?.zones[0]?.colour ?? bench.line;
   return (
     <Box sx={{ lineHeight: 0, bgcolor: field }}>

@@ -2,6 +2,8 @@ import type { ZoneLook } from '../../api/api';
 
 export type Zone = ZoneLook['zone'];
 
+export const zones: readonly Zone[] = ['field', 'edge', 'recess', 'pore'];
+
 export const zoneNames: Readonly<Record<Zone, string>> = { field: 'Flat areas', edge: 'Edges', recess: 'Recesses', pore: 'Pores' };
 
 /** The size of the painted face, in its own pixels. */

@@ -11,7 +11,7 @@ import { answer, api } from '../../api/api';
 import { useLines } from '../../api/useLines';
 import { useSettings } from '../../api/useSettings';
 import { useVocabulary } from '../../api/useVocabulary';
-import { type Zone, zoneNames } from '../../recipe/face/panel';
+import { type Zone, zoneNames, zones } from '../../recipe/face/panel';
 import { mostOffered, OfferDialog } from '../../recipe/OfferDialog';
 import { FromBoard } from '../../recipe/TakeColour';
 import { twoColumns } from '../../theme/theme';
@@ -26,7 +26,6 @@ import { firstGround, newPiece } from './newPiece';
 import { PhotoZones } from './PhotoZones';
 import { asked, noWish, type Proposal, type SearchLine } from './wish';
 
-const zones: readonly Zone[] = ['field', 'edge', 'recess', 'pore'];
 const photo = 'image/jpeg,image/png,image/webp';
 
 /** A look is asked for; the finishes that come near it are found, each as a whole recipe. */

@@ -6,7 +6,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useEffect, useRef, useState } from 'react';
-import { type Zone, zoneNames } from '../../recipe/face/panel';
+import { type Zone, zoneNames, zones } from '../../recipe/face/panel';
 import { readColour, useTakenPhoto } from '../../recipe/takenPhoto';
 import { bench } from '../../theme/theme';
 import { Choice } from '../../ui/Field';
@@ -16,7 +16,6 @@ import { Swatch } from '../../ui/Swatch';
 import { SeenColours } from './SeenColours';
 import type { Colours } from './wish';
 
-const zones: readonly Zone[] = ['field', 'edge', 'recess', 'pore'];
 const radius = 0.014;
 const reference = 'the reference';
 

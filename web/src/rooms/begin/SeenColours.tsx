@@ -4,11 +4,9 @@ import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { sendBytes } from '../../api/api';
 import type { components } from '../../api/api.gen';
-import { type Zone, zoneNames } from '../../recipe/face/panel';
+import { type Zone, zoneNames, zones } from '../../recipe/face/panel';
 import { Swatch } from '../../ui/Swatch';
 import { percent } from '../../ui/words';
-
-const zones: readonly Zone[] = ['field', 'edge', 'recess', 'pore'];
 
 type Beside = Pick<components['schemas']['PickColourRequest'], 'reference' | 'card'>;
 type Props = { file: File; beside: Partial<Beside>; onGive: (zone: Zone, colour: string) => void };

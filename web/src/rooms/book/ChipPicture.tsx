@@ -1,27 +1,16 @@
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
 import { answer, api, type RecipeSummary } from '../../api/api';
 import { keys } from '../../api/keys';
 import { PaintedPiece } from '../../recipe/face/PaintedPiece';
 import { bench } from '../../theme/theme';
+import { useSeen } from '../../ui/useSeen';
 
 const height = 168;
 
 /** The finished piece on its chip, painted when it comes into view; until then in the colour of its flat. */
 export function ChipPicture({ recipe }: { recipe: RecipeSummary }) {
-  const box = useRef<HTMLDivElement>(null);
-  const [isSeen, setSeen] = useState(false);
-  useEffect(() => {
-    if (!box.current) return;
-    const seen = new IntersectionObserver((entries) => {
-      if (!entries.some((e) => e.isIntersecting)) return;
-      seen.disconnect();
-      setSeen(true);
-    });
-    seen.observe(box.current);
-    return () => seen.disconnect();
-  }, []);
+  const [box, isSeen] = useSeen<HTMLDivElement>();
   const painting = useQuery({
     queryKey: keys.painting(recipe.id, recipe.updatedAt),
     queryFn: () => answer(api.GET('/api/recipes/{id}/painting', { params: { path: { id: recipe.id } } })),
