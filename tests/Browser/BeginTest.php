@@ -29,7 +29,7 @@ final class BeginTest extends Rooms
         $this->choose('Shade', 'dark');
         $this->until(fn (): bool => $this->chips() < $all, 'pale ones are gone');
         $this->choose('Shade', 'light or dark');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//main//button[.//h2[.='Limed over a seal']]")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//main//button[.//h2[.='Limed over a seal']]")));
         $this->until(fn (): bool => str_contains($this->main(), 'Open the pores'), 'it is opened');
         $document = $this->studio->recipe('Limed over a seal')->document;
         self::assertSame('oak', $document->piece->parts[0]->substrate->species);
@@ -46,7 +46,7 @@ final class BeginTest extends Rooms
         $this->button('From a look or a photo')->click();
         $this->see('main form');
         $photo = self::photo(['#6c8088', '#e0d8c0']);
-        $this->browser->findElement(WebDriverBy::cssSelector('[data-testid=look-photo]'))->sendKeys($photo);
+        $this->first(WebDriverBy::cssSelector('[data-testid=look-photo]'))->sendKeys($photo);
         $colours = fn (): array => array_map(
             static fn ($b): string => substr((string) $b->getAttribute('aria-label'), 0, 7),
             $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=seen-colours] li button:first-of-type')),
@@ -63,7 +63,7 @@ final class BeginTest extends Rooms
             'some are near',
         );
         $this->untilFound();
-        $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector('[data-testid=proposal] button')));
+        $this->clickInView($this->first(WebDriverBy::cssSelector('[data-testid=proposal] button')));
         $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[data-step]')), 'it is opened');
         $id = basename((string) parse_url($this->browser->getCurrentURL(), \PHP_URL_PATH));
         $this->assertSound($this->studio->json('GET', "/api/recipes/$id")->document);
@@ -98,7 +98,7 @@ final class BeginTest extends Rooms
         $this->go('/recipes/new/look');
         $this->see('main form');
         $photo = self::photo(['#6c8088', '#c9b48a'], [0.8, 0.62, 0.36]);
-        $this->browser->findElement(WebDriverBy::cssSelector('[data-testid=look-photo]'))->sendKeys($photo);
+        $this->first(WebDriverBy::cssSelector('[data-testid=look-photo]'))->sendKeys($photo);
         $picture = $this->see('[data-testid=photo]');
         $this->until(
             fn (): bool => 480 === $this->browser->executeScript('return document.querySelector("[data-testid=photo] img").naturalWidth'),
@@ -152,11 +152,11 @@ final class BeginTest extends Rooms
         $this->go('/recipes/new/look');
         $this->see('main form');
         $photo = self::photo(['#b0a58c', '#54605f']);
-        $this->browser->findElement(WebDriverBy::cssSelector('[data-testid=look-photo]'))->sendKeys($photo);
+        $this->first(WebDriverBy::cssSelector('[data-testid=look-photo]'))->sendKeys($photo);
         $seen = '[data-testid=seen-colours] li:first-child button:first-of-type';
         $this->clickInView($this->see($seen));
         $this->clickInView($this->button('Done'));
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//label[.='Only from the shelf']")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//label[.='Only from the shelf']")));
         $this->clickInView($this->button('Find recipes'));
         $this->untilFound();
         self::assertSame(
@@ -274,7 +274,7 @@ final class BeginTest extends Rooms
         $this->button('Close')->click();
         $this->step('4. Slate wash');
         $this->write('Ratio, for example 1:3', '1:6');
-        $this->browser->findElement(WebDriverBy::xpath("//button[contains(., ': 6 Water')]"))->click();
+        $this->first(WebDriverBy::xpath("//button[contains(., ': 6 Water')]"))->click();
         $this->untilSaved();
         $this->clickInView($this->button('Closer to the target'));
         $this->until(fn (): bool => str_contains($this->text('[data-testid=closer]'), 'Slate wash'), 'what would change is said');
@@ -289,7 +289,7 @@ final class BeginTest extends Rooms
 
     private function step(string $name): void
     {
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//*[@data-step][contains(., '$name')]")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//*[@data-step][contains(., '$name')]")));
     }
 
     /** Pixels of the painted piece that are gold, or dark green. */

@@ -80,7 +80,7 @@ final class BoardsTest extends Rooms
         $recipe = $this->studio->recipe();
         $this->go("/recipes/$recipe->id");
         $this->see('[data-testid=film]');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath(
+        $this->clickInView($this->first(WebDriverBy::xpath(
             "//*[@role='option' or self::button or self::li][contains(., 'Slate wash')]",
         )));
         $this->until(fn (): bool => str_contains($this->main(), 'Try on a board'), 'the step offers a board');
@@ -207,7 +207,7 @@ final class BoardsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'Use this (from 9 patches)'), 'it is kept');
         $slate = fn (): \stdClass => $this->studio->json('GET', '/api/materials?query=platform')->materials[0]->material;
         self::assertSame([true, 9], [$slate()->look->learned->use, $slate()->look->learned->patches]);
-        $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector(
+        $this->clickInView($this->first(WebDriverBy::cssSelector(
             'section[aria-label="Measured on your boards"] input[type=checkbox]',
         )));
         $this->until(static fn (): bool => false === $slate()->look->learned->use, 'and is off again');
@@ -217,7 +217,7 @@ final class BoardsTest extends Rooms
     {
         $this->go('/boards');
         $this->see('main li h2');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//h2[contains(., 'Grey under lime')]")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//h2[contains(., 'Grey under lime')]")));
         $this->button('Results')->click();
         $this->see('[data-patch=A1]');
         $jpeg = Pictures::board([[0.5, 0.5, 0.5]]);
@@ -254,7 +254,7 @@ final class BoardsTest extends Rooms
         $file = sys_get_temp_dir().'/inlaid-photo-'.bin2hex(random_bytes(4)).'.jpg';
         file_put_contents($file, $bytes);
         try {
-            $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($file);
+            $this->first(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($file);
             $taken && $this->see('[data-testid=photo] img');
         } finally {
             $taken && unlink($file); // one that is refused may still be read

@@ -67,7 +67,7 @@ final class CraftTest extends Rooms
         $this->focusCut();
         $this->pressFast(...array_fill(0, 25, ['z', 'ctrl']));
         $this->until(
-            fn (): bool => 'true' === $this->browser->findElement(WebDriverBy::xpath("//button[.='Undo']"))->getAttribute('disabled'),
+            fn (): bool => 'true' === $this->first(WebDriverBy::xpath("//button[.='Undo']"))->getAttribute('disabled'),
             'all is undone',
         );
         self::assertSame($before, $this->order());
@@ -90,14 +90,14 @@ final class CraftTest extends Rooms
         $adds[1]->click();
         $fields = fn (): array => array_values($this->browser->findElements(WebDriverBy::xpath("//label[starts-with(., 'Ingredient 2')]")));
         $this->until(static fn (): bool => 2 === \count($fields()), 'the inner mix has a second ingredient');
-        $inner = $this->browser->findElement(WebDriverBy::id((string) $fields()[1]->getAttribute('for')));
+        $inner = $this->first(WebDriverBy::id((string) $fields()[1]->getAttribute('for')));
         $inner->click();
         $inner->sendKeys(WebDriverKeys::CONTROL.'a');
         $inner->sendKeys('Poppy');
         $this->pick('Poppy Bank, chalk-type');
         $this->until(fn (): bool => str_contains($this->main(), 'Poppy Bank'), 'it is worked out');
         $ratios = $this->browser->findElements(WebDriverBy::xpath("//label[starts-with(., 'Ratio, for example 1:3')]"));
-        $ratio = $this->browser->findElement(WebDriverBy::id((string) $ratios[1]->getAttribute('for')));
+        $ratio = $this->first(WebDriverBy::id((string) $ratios[1]->getAttribute('for')));
         $ratio->sendKeys(WebDriverKeys::CONTROL.'a');
         $ratio->sendKeys('3:1'.WebDriverKeys::ENTER);
         $this->button(
@@ -123,7 +123,7 @@ final class CraftTest extends Rooms
         $this->button('Piece')->click();
         $this->button('Add a part')->click();
         $this->pick('Area only', 'menuitem');
-        $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'Pigeon-holes')]"))->click();
+        $this->first(WebDriverBy::xpath("//button[contains(., 'Pigeon-holes')]"))->click();
         $this->button('Remove Pigeon-holes')->click();
         $this->button('Section')->click();
         $this->until(fn (): bool => 6 === $this->steps(), 'the corners of the holes are gone with the holes');
@@ -168,7 +168,7 @@ final class CraftTest extends Rooms
         $this->until(static fn (): bool => \in_array('Material or mix', $labels(), true), 'a wash asks with what');
         $this->choose('Purpose', 'Broken cover');
         $this->write('Surface left showing', '40');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//fieldset//*[normalize-space()='Pigeon-holes']")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//fieldset//*[normalize-space()='Pigeon-holes']")));
         $this->untilSaved();
         $step = $this->studio->recipe()->document->steps[3];
         self::assertEquals(
@@ -196,7 +196,7 @@ final class CraftTest extends Rooms
         $this->button('Save')->click();
         $this->until(fn (): bool => 'Saved' === $this->text('main [role=status]'), 'the rate is kept');
         $this->open('clock');
-        $this->browser->findElement(WebDriverBy::xpath("//*[@aria-selected][contains(., 'Pale base')]"))->click();
+        $this->first(WebDriverBy::xpath("//*[@aria-selected][contains(., 'Pale base')]"))->click();
         $says = fn (): array => preg_match('/€ ([\d.]+)\s.*work\s+one more coat: € ([\d.]+)/s', $this->text('[data-testid=cost]'), $m)
             ? [(float) $m[1], (float) $m[2]]
             : [0.0, 0.0];
@@ -318,7 +318,7 @@ final class CraftTest extends Rooms
             );
             self::assertSame([], $off, "$which: lines that miss their names");
         }
-        $this->browser->findElement(WebDriverBy::cssSelector('[data-film="3"]'))->click();
+        $this->first(WebDriverBy::cssSelector('[data-film="3"]'))->click();
         $this->until(fn (): bool => str_starts_with($this->text('[aria-selected=true]'), '3.'), 'the film that was pressed is selected');
     }
 

@@ -61,7 +61,7 @@ final class DaysTest extends Rooms
         $this->choose('Extra coat of', 'none');
         $this->until(fn (): bool => str_contains($this->main(), 'Stippled grey, 1 of 2, Notice-board frame'), 'and as it is');
 
-        $board = $this->browser->findElement(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]'));
+        $board = $this->first(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]'));
         $this->clickInView($board->findElement(WebDriverBy::xpath('.//button[.="Archive job"]')));
         $this->until(
             fn (): bool => !str_contains($this->main(), 'Notice-board frame, stippled and lined, ')
@@ -75,9 +75,9 @@ final class DaysTest extends Rooms
     {
         $this->go('/logbook');
         $this->see('main li');
-        $this->browser->findElement(WebDriverBy::xpath('//main//a[contains(., "Two ochre coats are enough")]'))->click();
+        $this->first(WebDriverBy::xpath('//main//a[contains(., "Two ochre coats are enough")]'))->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Ochre: 2 times (planned 3 times)'), 'one coat less');
-        $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector('input[aria-label^="Update recipe: Sand to 150"]')));
+        $this->clickInView($this->first(WebDriverBy::cssSelector('input[aria-label^="Update recipe: Sand to 150"]')));
         $this->clickInView($this->button('Update recipe with these'));
         $this->until(fn (): bool => str_contains($this->main(), 'In the draft of the recipe'), 'taken');
         self::assertSame(55, $this->studio->recipe('stools')->document->steps[0]->handsOn);
@@ -91,7 +91,7 @@ final class DaysTest extends Rooms
     {
         $this->go('/days');
         $this->see('[data-testid=all-ready]');
-        $this->browser->findElement(WebDriverBy::xpath(
+        $this->first(WebDriverBy::xpath(
             '//section[starts-with(@aria-label, "Platform stools")]//label[.="Deadline"]/following::*[@role="spinbutton"][1]',
         ))->click();
         $this->browser->getKeyboard()->sendKeys((new \DateTimeImmutable('+1 day'))->format('dmY'));

@@ -72,7 +72,7 @@ final class EveryRoomTest extends Rooms
                 $this->go($path);
             }
             $this->see($ready);
-            $this->browser->findElement(WebDriverBy::xpath("//button[contains(., '$dialog')]"))->click();
+            $this->first(WebDriverBy::xpath("//button[contains(., '$dialog')]"))->click();
             $this->see('[role=dialog]');
             $this->until(
                 fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('.MuiFade-entering, .MuiFade-exiting'))

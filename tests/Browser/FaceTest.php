@@ -93,12 +93,12 @@ final class FaceTest extends Rooms
         $this->go("/recipes/$id");
         $this->see('[data-testid=film]');
         $this->until(fn (): bool => str_contains($this->main(), '1. Slate veil'), 'the recipe is open');
-        $this->browser->findElement(WebDriverBy::xpath('//*[@data-step][contains(., "Slate veil")]'))->click();
+        $this->first(WebDriverBy::xpath('//*[@data-step][contains(., "Slate veil")]'))->click();
         $this->until(fn (): bool => str_contains($this->main(), 'buried by “'), 'the step says that it is lost');
         $this->walkTo(3);
         $lost = $this->painted();
 
-        $this->browser->findElement(WebDriverBy::xpath('//*[@data-step][contains(., "Slate veil")]'))->click();
+        $this->first(WebDriverBy::xpath('//*[@data-step][contains(., "Slate veil")]'))->click();
         $this->browser->executeScript('document.getElementById("cut").focus()');
         $this->browser->getKeyboard()->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_UP, WebDriverKeys::NULL]);
         $this->until(
@@ -129,10 +129,10 @@ final class FaceTest extends Rooms
         $this->go("/recipes/$recipe->id");
         $this->see('[data-testid=film]');
         $this->walkTo(7);
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath('//summary[starts-with(., "Target")]')));
+        $this->clickInView($this->first(WebDriverBy::xpath('//summary[starts-with(., "Target")]')));
         $file = (string) tempnam(sys_get_temp_dir(), 'palette');
         file_put_contents($file, "GIMP Palette\nName: Halt\n#\n184 128 45\tHalt sand\n 20  40 200\tFar blue\n");
-        $this->browser->findElement(WebDriverBy::cssSelector('input[type=file][accept^=".gpl"]'))->sendKeys($file);
+        $this->first(WebDriverBy::cssSelector('input[type=file][accept^=".gpl"]'))->sendKeys($file);
         $this->clickInView($this->button('Far blue'));
         $this->until(
             fn (): bool => str_contains($this->text('[data-target=field]'), 'different colour')
@@ -148,7 +148,7 @@ final class FaceTest extends Rooms
         $this->untilSaved();
         self::assertSame('Halt sand', $this->studio->recipe('stools')->document->target->name);
         file_put_contents($file, "no palette\nat all");
-        $this->browser->findElement(WebDriverBy::cssSelector('input[type=file][accept^=".gpl"]'))->sendKeys($file);
+        $this->first(WebDriverBy::cssSelector('input[type=file][accept^=".gpl"]'))->sendKeys($file);
         $this->until(fn (): bool => str_contains($this->main(), 'isn\'t a colour'), 'what is no palette is refused in words');
     }
 
@@ -157,14 +157,14 @@ final class FaceTest extends Rooms
     {
         $this->go('/recipes/'.$this->studio->recipe('stools')->id);
         $this->see('[data-testid=film]');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath('//summary[starts-with(., "Target")]')));
+        $this->clickInView($this->first(WebDriverBy::xpath('//summary[starts-with(., "Target")]')));
         $this->clickInView($this->button('From a board'));
         $this->see('[role=dialog]');
         $this->button('C2')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Target: C2 of Slate wash on birch ply'), 'the patch is the target');
         $photo = sys_get_temp_dir().'/inlaid-halt-'.bin2hex(random_bytes(4)).'.jpg';
         file_put_contents($photo, Pictures::board([[0.3, 0.2, 0.1], [0.3, 0.2, 0.1]], 0.9));
-        $this->browser->findElement(WebDriverBy::cssSelector('input[type=file][accept="image/*"]'))->sendKeys($photo);
+        $this->first(WebDriverBy::cssSelector('input[type=file][accept="image/*"]'))->sendKeys($photo);
         $this->see('[data-testid=photo] img')->click(); // its middle: between the two patches, which are alike
         $this->button('Use this colour')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Target: inlaid-halt'), 'the photo is where it comes from');
@@ -209,7 +209,7 @@ final class FaceTest extends Rooms
         $this->walkTo(4);
         $this->clickInView($this->button('Find the mix'));
         $this->until(fn (): bool => str_contains($this->text('[data-testid=rung]'), 'ΔE'), 'the ladder is worked out');
-        $this->browser->findElement(WebDriverBy::cssSelector('[role=dialog] button[aria-label^="1 : 6, 3 coats"]'))->click();
+        $this->first(WebDriverBy::cssSelector('[role=dialog] button[aria-label^="1 : 6, 3 coats"]'))->click();
         $this->until(fn (): bool => str_starts_with($this->text('[data-testid=rung]'), '1 : 6, 3 coats'), 'another rung is looked at');
         $this->button('Use this mix')->click();
         $this->untilSaved();
@@ -227,7 +227,7 @@ final class FaceTest extends Rooms
         $this->clickInView($this->button('Suggest next step'));
         $this->until(fn (): bool => str_contains($this->text('[data-testid=where]'), 'hands-on'), 'moves are found');
         self::assertStringContainsString('after 3. Cream undertone', $this->text('[data-testid=where]'));
-        $this->browser->findElement(WebDriverBy::xpath("(//*[@role='dialog']//button[.='Use this'])[1]"))->click();
+        $this->first(WebDriverBy::xpath("(//*[@role='dialog']//button[.='Use this'])[1]"))->click();
         $this->until(
             fn (): bool => str_starts_with($this->text('[aria-selected=true]'), '4.')
                 && '4' === $this->see(self::RACK_FACE)->getAttribute('data-after'),
@@ -274,7 +274,7 @@ final class FaceTest extends Rooms
         $this->walkTo(6);
         self::assertStringStartsWith('4. Three colours', $this->text('[aria-selected=true]'));
         $here = $this->painted();
-        $place = $this->browser->findElement(WebDriverBy::cssSelector('input[type=range][aria-label="Place of Tunnel Mist, chalk-type"]'));
+        $place = $this->first(WebDriverBy::cssSelector('input[type=range][aria-label="Place of Tunnel Mist, chalk-type"]'));
         $place->sendKeys(WebDriverKeys::ARROW_RIGHT);
         $this->untilSaved();
         self::assertSame(0.55, $this->studio->json('GET', "/api/recipes/$id")->document->steps[3]->colours[0]->at);

@@ -164,7 +164,7 @@ final class FindingsTest extends Rooms
 
     private function inDialog(string $xpath): RemoteWebElement
     {
-        return $this->browser->findElement(WebDriverBy::xpath("(//*[@role='dialog']$xpath)[1]"));
+        return $this->first(WebDriverBy::xpath("(//*[@role='dialog']$xpath)[1]"));
     }
 
     private function findings(string $said): RemoteWebElement

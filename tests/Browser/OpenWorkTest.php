@@ -62,7 +62,7 @@ final class OpenWorkTest extends Rooms
     {
         $this->go('/recipes/'.$this->studio->recipe('ticket')->id);
         $this->step('Cream undertone');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath(
+        $this->clickInView($this->first(WebDriverBy::xpath(
             "//fieldset[contains(., 'the whole piece')]//label[.='Pigeon-holes']",
         )));
         $this->until(
@@ -79,7 +79,7 @@ final class OpenWorkTest extends Rooms
             ),
             'how much, and when it is pulled',
         );
-        self::assertTrue($this->browser->findElement(WebDriverBy::cssSelector('[aria-label="Mask Case"]'))->isSelected());
+        self::assertTrue($this->first(WebDriverBy::cssSelector('[aria-label="Mask Case"]'))->isSelected());
         $this->button('Materials')->click();
         $this->until(fn (): bool => str_contains($this->dialog(), 'm of masking tape'), 'it is counted');
         $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
@@ -117,7 +117,7 @@ final class OpenWorkTest extends Rooms
 
         $this->go('/settings');
         $this->until(fn (): bool => str_contains($this->main(), 'Open flame'), 'the settings are there');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//label[contains(., 'Open flame')]")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//label[contains(., 'Open flame')]")));
         $this->button('Save')->click();
         $this->until(fn (): bool => true === ($this->studio->json('GET', '/api/settings')->settings->flame ?? null), 'it is kept');
         $this->go('/recipes/'.$this->studio->recipe('frame')->id);
@@ -152,7 +152,7 @@ final class OpenWorkTest extends Rooms
             fn (): bool => [] !== $this->browser->findElements(WebDriverBy::xpath("//*[@role='option'][contains(., '$name')]")),
             "$name is there",
         );
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//*[@role='option'][contains(., '$name')]")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//*[@role='option'][contains(., '$name')]")));
         $this->until(fn (): bool => str_contains($this->text('#step-panel h2'), $name), "$name is open");
     }
 
@@ -163,6 +163,6 @@ final class OpenWorkTest extends Rooms
 
     private function findAFix(string $rule): void
     {
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//*[@data-finding='$rule']//button[.='Find a fix']")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//*[@data-finding='$rule']//button[.='Find a fix']")));
     }
 }

@@ -20,7 +20,7 @@ final class PainterTest extends Rooms
         $this->browser->wait(15)->until(
             static fn (RemoteWebDriver $b): bool => [] !== $b->findElements(WebDriverBy::xpath("//h2[.='Ticket rack, slate wash']")),
         );
-        $this->browser->findElement(WebDriverBy::xpath("//h2[.='Ticket rack, slate wash']"))->click();
+        $this->first(WebDriverBy::xpath("//h2[.='Ticket rack, slate wash']"))->click();
         $this->row('4. Slate wash')->click();
         [$film, $ready, $marks] = $this->profile();
 
@@ -179,7 +179,7 @@ final class PainterTest extends Rooms
     {
         return [
             $this->text('[data-testid=film]'),
-            $this->browser->findElement(WebDriverBy::xpath("//*[@data-testid='ready-on']/.."))->getText(),
+            $this->first(WebDriverBy::xpath("//*[@data-testid='ready-on']/.."))->getText(),
             (string) $this->see('#step-panel svg[role=img]')->getAttribute('aria-label'),
         ];
     }
@@ -191,7 +191,7 @@ final class PainterTest extends Rooms
             "the step $name is there",
         );
 
-        return $this->browser->findElement(WebDriverBy::xpath("//*[@data-step][contains(., '$name')]"));
+        return $this->first(WebDriverBy::xpath("//*[@data-step][contains(., '$name')]"));
     }
 
     private function keepAs(string $reason): void

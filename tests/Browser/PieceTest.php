@@ -48,7 +48,7 @@ final class PieceTest extends Rooms
 
         $this->choose('Wood', 'oak');
         $this->until(fn (): bool => str_contains($this->main(), 'Tannin.'), 'oak brings its tannin along');
-        $this->browser->findElement(WebDriverBy::cssSelector('[data-drawn]'))->click();
+        $this->first(WebDriverBy::cssSelector('[data-drawn]'))->click();
         $this->until(fn (): bool => 'Whole piece' === $this->field('Part')->getAttribute('value'), 'the drawing leads to the part');
         $this->untilSaved();
         $this->browser->navigate()->refresh();
@@ -92,16 +92,16 @@ final class PieceTest extends Rooms
     {
         $this->go('/recipes/'.$this->studio->recipe('cupboard')->id.'/piece');
         $this->see('[data-testid=part-area]');
-        $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'Doors in the carcass')]"))->click();
+        $this->first(WebDriverBy::xpath("//button[contains(., 'Doors in the carcass')]"))->click();
         $this->until(fn (): bool => str_contains($this->text('[data-testid=fit]'), 'Binds after step 4.'), 'it is said after which coat');
         self::assertStringContainsString('Keep the faces apart until', $this->text('[data-testid=fit]'));
         $does = $this->browser->findElements(WebDriverBy::xpath("//button[starts-with(@aria-label, 'Apply: ')]"));
         self::assertCount(4, $does, 'four ways are compared');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(@aria-label, 'Apply: Remove 0.')]")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//button[starts-with(@aria-label, 'Apply: Remove 0.')]")));
         $this->until(fn (): bool => str_contains($this->text('[data-testid=fit]'), 'Moves freely'), 'planed, it runs');
         $this->button('Undo')->click();
         $this->until(fn (): bool => str_contains($this->text('[data-testid=fit]'), 'Binds after step 4.'), 'undone');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath(
+        $this->clickInView($this->first(WebDriverBy::xpath(
             "//button[starts-with(@aria-label, 'Apply: Leave the long edges of “Doors”')]",
         )));
         $this->until(fn (): bool => !str_contains($this->text('[data-testid=fit]'), 'Keep the faces apart'), 'a bare edge does not stick');
@@ -116,7 +116,7 @@ final class PieceTest extends Rooms
     {
         $this->go('/recipes/'.$this->studio->recipe('cupboard')->id);
         $this->see('[data-testid=film]');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//fieldset//*[normalize-space()='Doors']")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//fieldset//*[normalize-space()='Doors']")));
         $this->until(
             fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[aria-label="Doors, reverse"]')),
             'its faces are offered',
@@ -124,7 +124,7 @@ final class PieceTest extends Rooms
         foreach (['Doors, reverse', 'Doors, long edges', 'Doors, short edges'] as $face) {
             $this->browser->executeScript(
                 'arguments[0].click()',
-                [$this->browser->findElement(WebDriverBy::cssSelector("[aria-label=\"$face\"]"))],
+                [$this->first(WebDriverBy::cssSelector("[aria-label=\"$face\"]"))],
             );
         }
         $this->untilSaved();
@@ -132,7 +132,7 @@ final class PieceTest extends Rooms
         self::assertSame(['doors:face'], $document->steps[4]->parts);
         $worked = $this->studio->json('POST', '/api/preview', ['document' => $document])->preview;
         self::assertSame(round(2 * 1.02 * 0.43, 4), $worked->steps[4]->area);
-        $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector('[role=combobox]')));
+        $this->clickInView($this->first(WebDriverBy::cssSelector('[role=combobox]')));
         $this->until(
             fn (): bool => [] !== $this->browser->findElements(WebDriverBy::xpath("//*[@role='option'][contains(., 'Doors (face)')]")),
             'the cut of the doors has fallen in two',
@@ -160,7 +160,7 @@ final class PieceTest extends Rooms
 
     private function tick(string $label): void
     {
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//label[normalize-space()='$label']")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//label[normalize-space()='$label']")));
     }
 
     private function drawn(int $part): string
@@ -173,7 +173,7 @@ final class PieceTest extends Rooms
 
     private function answer(string $test, string $answer): void
     {
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//*[@role='group'][@aria-label='$test']//button[.='$answer']")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//*[@role='group'][@aria-label='$test']//button[.='$answer']")));
     }
 
     private function likely(): string

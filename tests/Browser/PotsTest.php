@@ -32,7 +32,7 @@ final class PotsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'The contents are more than the pot capacity.'), 'nonsense is told');
         $this->write('Pot capacity', '400 ml');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), 'Pour off 40 ml first'), 'and mended');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath(
+        $this->clickInView($this->first(WebDriverBy::xpath(
             "//button[starts-with(normalize-space(), 'Record in “')]",
         )));
         $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), 'The mix is right'), 'the pot is right');
@@ -82,7 +82,7 @@ final class PotsTest extends Rooms
         $label = $this->text('[data-testid=label]');
         self::assertStringContainsString('First wash', $label);
         self::assertStringContainsString('Platform Slate', $label);
-        $code = $this->browser->findElement(WebDriverBy::cssSelector('[data-testid=label] svg'));
+        $code = $this->first(WebDriverBy::cssSelector('[data-testid=label] svg'));
         self::assertGreaterThan(80, $code->getSize()->getWidth(), 'the code is large enough to be read');
     }
 
@@ -101,7 +101,7 @@ final class PotsTest extends Rooms
         $ratio->sendKeys('1:2'.WebDriverKeys::ENTER);
         $reading = WebDriverBy::xpath("//button[starts-with(normalize-space(), '1 Platform Slate')]");
         $this->until(fn (): bool => [] !== $this->browser->findElements($reading), 'both readings are shown');
-        $this->browser->findElement($reading)->click();
+        $this->first($reading)->click();
         foreach (['Slate wash, strong rest, 80 ml', 'Slate wash, too thin, 360 ml'] as $pot) {
             $this->clickInView($this->field('A pot from the shelf'));
             $this->pick($pot);
@@ -110,7 +110,7 @@ final class PotsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->text('[data-testid=pool]'), '160 ml of A wash'), 'so much can be made');
         self::assertStringContainsString('All 80 ml of Slate wash, strong rest', $this->text('[data-testid=pool]'));
         self::assertStringContainsString('80 ml of Slate wash, too thin (280 ml left over)', $this->text('[data-testid=pool]'));
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Save as pot “')]")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Save as pot “')]")));
         $this->go('/shelf/pots');
         $this->until(fn (): bool => str_contains($this->main(), 'A wash') && str_contains($this->main(), '280 ml'), 'they are one pot');
         self::assertStringContainsString('Empty', $this->main());
@@ -192,7 +192,7 @@ final class PotsTest extends Rooms
     {
         $this->until(function () use ($button): bool {
             try {
-                $this->browser->findElement(WebDriverBy::xpath(
+                $this->first(WebDriverBy::xpath(
                     "//button[starts-with(normalize-space(), '$button') and not(@disabled)]",
                 ))->click();
 
@@ -217,6 +217,6 @@ final class PotsTest extends Rooms
             "//main//button[.//span[starts-with(normalize-space(), '$pot') and not(contains(normalize-space(), 'poured off'))]]",
         );
         $this->until(fn (): bool => [] !== $this->browser->findElements($path), "\"$pot\" is on the shelf");
-        $this->browser->findElement($path)->click();
+        $this->first($path)->click();
     }
 }

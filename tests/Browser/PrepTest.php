@@ -16,7 +16,7 @@ final class PrepTest extends Rooms
         $this->go('/recipes/'.$this->studio->recipe('counter')->id.'/piece');
         $this->see('[data-testid=part-area]');
         $this->choose('Existing finish', 'shellac');
-        $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'Preparation before the first coat')]"))->click();
+        $this->first(WebDriverBy::xpath("//button[contains(., 'Preparation before the first coat')]"))->click();
         $this->until(fn (): bool => \in_array('stripped', $this->proposed(), true), 'shellac is in the way of a stain');
         self::assertStringContainsString('t get through shellac', $this->main());
         $before = \count($this->studio->recipe('counter')->document->steps);

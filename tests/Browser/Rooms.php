@@ -216,6 +216,18 @@ abstract class Rooms extends TestCase
         return $found;
     }
 
+    /** The first such thing, once it is there. */
+    protected function first(WebDriverBy $which): RemoteWebElement
+    {
+        $found = $this->browser->wait(self::PATIENCE, self::BETWEEN)->until(
+            WebDriverExpectedCondition::presenceOfElementLocated($which),
+            $which->getValue().' is there',
+        );
+        \assert($found instanceof RemoteWebElement);
+
+        return $found;
+    }
+
     protected function button(string $name, ?RemoteWebDriver $browser = null): RemoteWebElement
     {
         $found = ($browser ?? $this->browser)->wait(self::PATIENCE, self::BETWEEN)->until(
@@ -340,18 +352,18 @@ abstract class Rooms extends TestCase
     /** Picks an option of a list by what it says. */
     protected function choose(string $label, string $option): void
     {
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath(
+        $this->clickInView($this->first(WebDriverBy::xpath(
             "//*[normalize-space(text())='$label']/following::*[@role='combobox'][1]",
         )));
         $this->untilOpen();
-        $this->browser->findElement(WebDriverBy::xpath("//*[@role='option'][normalize-space()='$option']"))->click();
+        $this->first(WebDriverBy::xpath("//*[@role='option'][normalize-space()='$option']"))->click();
         $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('ul[role=listbox]')), 'the list is gone');
     }
 
     /** Opens what is rarely needed, behind its line. */
     protected function unfold(string $title): void
     {
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//summary[normalize-space()='$title']")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//summary[normalize-space()='$title']")));
     }
 
     /** Finds a technique by what it is called. */
@@ -370,7 +382,7 @@ abstract class Rooms extends TestCase
         $path = "//*[@role='$role'][starts-with(normalize-space(), '$option')]";
         'menuitem' === $role && $this->untilOpen();
         $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::xpath($path)), "\"$option\" is offered");
-        $this->browser->findElement(WebDriverBy::xpath($path))->click();
+        $this->first(WebDriverBy::xpath($path))->click();
         'menuitem' === $role
             && $this->until(
                 fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=menu]')),

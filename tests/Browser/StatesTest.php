@@ -29,7 +29,7 @@ final class StatesTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'No recipe matches “velvet”'), 'a search in vain');
         $this->see('input[type=search]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.WebDriverKeys::BACKSPACE);
         $this->see('main li h2');
-        $this->browser->findElement(WebDriverBy::xpath("//*[normalize-space()='Show archived'][self::span]"))->click();
+        $this->first(WebDriverBy::xpath("//*[normalize-space()='Show archived'][self::span]"))->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Nothing archived'), 'nothing is put away');
         $this->go('/shelf');
         $this->see('main section h2');
@@ -48,10 +48,10 @@ final class StatesTest extends Rooms
             'const was = window.fetch; window.fetch = (asked, ...more) => new URL(asked.url ?? asked, location.href).pathname === '
             .'"/api/settings" ? Promise.resolve(Response.json({ version: 1 })) : was(asked, ...more);',
         );
-        $this->browser->findElement(WebDriverBy::linkText('Settings'))->click();
+        $this->first(WebDriverBy::linkText('Settings'))->click();
         $this->until(fn (): bool => str_contains($this->everything(), 'This is a fault in Inlaid Recipe, not in your work.'), 'it is said');
         self::assertStringNotContainsString('isn’t responding', $this->everything());
-        $this->browser->findElement(WebDriverBy::linkText('Logbook'))->click();
+        $this->first(WebDriverBy::linkText('Logbook'))->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Logbook'), 'the next room opens');
     }
 
@@ -63,7 +63,7 @@ final class StatesTest extends Rooms
         $this->go('/');
         $this->see('main li h2');
         $this->killServer();
-        $this->browser->findElement(WebDriverBy::linkText('Shelf'))->click();
+        $this->first(WebDriverBy::linkText('Shelf'))->click();
         $this->until(fn (): bool => str_contains($this->everything(), 'Your work is saved in this browser'), 'the painter is told');
         $this->startServer();
         $this->button('Try again')->click();
@@ -121,7 +121,7 @@ final class StatesTest extends Rooms
         $this->see('section h2');
         self::assertTrue($this->button('Print')->isDisplayed());
         $this->devtools('Emulation.setEmulatedMedia', ['media' => 'print']);
-        self::assertFalse($this->browser->findElement(WebDriverBy::xpath("//button[.='Print']"))->isDisplayed());
+        self::assertFalse($this->first(WebDriverBy::xpath("//button[.='Print']"))->isDisplayed());
         $torn = $this->browser->executeScript(
             'return [...document.querySelectorAll("main section")].filter(s => getComputedStyle(s).breakInside !== "avoid").length',
         );
@@ -212,6 +212,6 @@ final class StatesTest extends Rooms
 
     private function everything(): string
     {
-        return $this->browser->findElement(WebDriverBy::tagName('body'))->getText();
+        return $this->first(WebDriverBy::tagName('body'))->getText();
     }
 }

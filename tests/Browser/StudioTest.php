@@ -21,7 +21,7 @@ final class StudioTest extends Rooms
 
         $file = tempnam(sys_get_temp_dir(), 'inlaid') ?: '';
         file_put_contents($file, '{"format": "inlaid-recipe", "version": 1, "title": "Half", "colour": "red"}');
-        $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(
+        $this->first(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(
             new \Facebook\WebDriver\Remote\LocalFileDetector(),
         )->sendKeys($file);
         $this->until(
@@ -37,7 +37,7 @@ final class StudioTest extends Rooms
         $this->button('New recipe')->click();
         $this->button('Empty recipe')->click();
         $this->until(
-            fn (): bool => str_contains($this->browser->findElement(WebDriverBy::tagName('main'))->getText(), 'No steps yet'),
+            fn (): bool => str_contains($this->first(WebDriverBy::tagName('main'))->getText(), 'No steps yet'),
             'a new recipe is bare wood',
         );
         $this->button('Add above')->click();
@@ -92,7 +92,7 @@ final class StudioTest extends Rooms
 
     private function give(string $name, string $file): void
     {
-        $this->browser->findElement(WebDriverBy::cssSelector("input[type=file][aria-label='$name']"))->setFileDetector(
+        $this->first(WebDriverBy::cssSelector("input[type=file][aria-label='$name']"))->setFileDetector(
             new \Facebook\WebDriver\Remote\LocalFileDetector(),
         )->sendKeys($file);
     }
@@ -166,7 +166,7 @@ final class StudioTest extends Rooms
         $need = $this->text('[data-testid=need]');
         $this->button('Piece')->click();
         $this->see('[data-testid=part-area]');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'Title, use, wear')]")));
+        $this->clickInView($this->first(WebDriverBy::xpath("//button[contains(., 'Title, use, wear')]")));
         $this->write('Number of identical pieces', '3');
         $this->button('Section')->click();
         $this->until(fn (): bool => $this->text('[data-testid=need]') !== $need, 'three racks need more');
