@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 
 /**
  * The days of all pieces on the bench.
@@ -28,6 +30,7 @@ final class DaysTest extends Rooms
             fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]')),
             'it is on the bench',
         );
+        $this->clickInView($this->button('Open all days'));
         $this->until(fn (): bool => str_contains($this->main(), 'Stippled grey, 1 of 2, Notice-board frame'), 'and in the days');
         $first = $this->text('[data-testid=next] p');
         $this->button('Mark step done')->click();
@@ -49,7 +52,7 @@ final class DaysTest extends Rooms
         $this->button('helper every day')->click();
         $this->until(
             fn (): bool => str_contains($this->text('[data-testid=would]'), 'instead of')
-                || str_contains($this->text('[data-testid=would]'), 'No difference'),
+                || str_contains($this->text('[data-testid=would]'), 'as planned'),
             'what would be',
         );
         $this->until(fn (): bool => str_contains($this->main(), '· helper'), 'who does what');
@@ -61,7 +64,7 @@ final class DaysTest extends Rooms
         $this->choose('Extra coat of', 'none');
         $this->until(fn (): bool => str_contains($this->main(), 'Stippled grey, 1 of 2, Notice-board frame'), 'and as it is');
 
-        $board = $this->first(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]'));
+        $board = $this->opened('Notice-board');
         $this->clickInView($board->findElement(WebDriverBy::xpath('.//button[.="Archive job"]')));
         $this->until(
             fn (): bool => !str_contains($this->main(), 'Notice-board frame, stippled and lined, ')
@@ -91,10 +94,71 @@ final class DaysTest extends Rooms
     {
         $this->go('/days');
         $this->see('[data-testid=all-ready]');
+        $this->opened('Platform stools');
         $this->first(WebDriverBy::xpath(
             '//section[starts-with(@aria-label, "Platform stools")]//label[.="Deadline"]/following::*[@role="spinbutton"][1]',
         ))->click();
         $this->browser->getKeyboard()->sendKeys((new \DateTimeImmutable('+1 day'))->format('dmY'));
         $this->until(fn (): bool => str_contains($this->main(), 'late'), 'it is late, and it is said by how much');
+    }
+
+    /**
+     * On the drawn plan a job is dragged to another day and another place: it says so while it moves, the plan is made anew, and it is
+     * taken back at a press. The arrow keys do the same.
+     */
+    public function testAJobIsDraggedToAnotherDayAndPlace(): void
+    {
+        $this->go('/days');
+        $this->see('[data-testid=plan]');
+        $this->until(fn (): bool => 3 === \count($this->browser->findElements(WebDriverBy::cssSelector('[data-now]'))), 'three jobs');
+        $rack = fn (): \stdClass => $this->job('Ticket rack');
+        self::assertNull($rack()->place);
+        $name = $this->first(WebDriverBy::cssSelector('[aria-label^="Move Ticket rack"]'));
+        $hall = $this->first(WebDriverBy::cssSelector('[aria-label*="Unheated hall: arrow"]'));
+        $down = $hall->getLocation()->getY() - $name->getLocation()->getY() + 20;
+        $this->browser->action()->clickAndHold($name)->moveByOffset(300, $down)->perform();
+        $this->until(
+            fn (): bool => 1 === preg_match('/Ticket rack.*: Unheated hall, start \w{3} \d+ \w{3} at the earliest/', $this->main()),
+            'where it is going is said',
+        );
+        self::assertNull($rack()->place, 'nothing yet');
+        $this->browser->action()->release()->perform();
+        $this->until(static fn (): bool => null !== $rack()->place && null !== $rack()->notBefore, 'it is moved');
+        $moved = $rack();
+        self::assertGreaterThan(date('Y-m-d'), $moved->notBefore);
+        $this->until(
+            fn (): bool => [] !== array_filter(
+                $this->studio->json('POST', '/api/compute/days')->works,
+                static fn (\stdClass $w): bool => $w->piece === $moved->id && $w->stretches[0]->start >= $moved->notBefore,
+            ),
+            'and planned from then on',
+        );
+        $this->button('Undo')->click();
+        $this->until(static fn (): bool => null === $rack()->place && null === $rack()->notBefore, 'taken back');
+        $this->first(WebDriverBy::cssSelector('[aria-label^="Move Ticket rack"]'))->sendKeys(
+            WebDriverKeys::ARROW_DOWN.WebDriverKeys::ARROW_DOWN.WebDriverKeys::ESCAPE.WebDriverKeys::ARROW_DOWN,
+        );
+        self::assertNull($rack()->place, 'not before it is said');
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(static fn (): bool => $moved->place === $rack()->place, 'moved by keys');
+    }
+
+    /** A line of a job, opened. */
+    private function opened(string $title): RemoteWebElement
+    {
+        $line = $this->first(WebDriverBy::cssSelector("section[aria-label^=\"$title\"]"));
+        $this->clickInView($line->findElement(WebDriverBy::tagName('summary')));
+
+        return $line;
+    }
+
+    private function job(string $title): \stdClass
+    {
+        foreach ($this->studio->json('GET', '/api/runs?bench=true')->runs as $run) {
+            if (str_starts_with($run->title, $title)) {
+                return $run;
+            }
+        }
+        self::fail("$title is not on the bench.");
     }
 }

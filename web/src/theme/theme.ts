@@ -33,6 +33,9 @@ export const bench = {
 /** What tells one piece on the bench from the next, beside its letter. */
 export const pieceColours = ['#2E6A5E', '#8A4B2A', '#3F5877', '#7A6A1F', '#6B4668', '#4C6B2F', '#874040', '#3B6670'] as const;
 
+/** A wait. */
+export const hatched = (colour: string) => `repeating-linear-gradient(115deg, ${colour} 0 2px, transparent 2px 6px)`;
+
 /** What is heard but not seen: a label that the row above already shows. */
 export const heardOnly = {
   position: 'absolute',

@@ -1,18 +1,22 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import type { Settings } from '../../api/api';
 import { keys } from '../../api/keys';
 import { useSettings } from '../../api/useSettings';
-import { useDays, useRunsOnBench } from '../../log/useBench';
-import { twoColumns } from '../../theme/theme';
+import { useDays, useRunsOnBench, useRunWork } from '../../log/useBench';
 import { Failed, Loading } from '../../ui/Notice';
+import { RecipePick } from '../../ui/RecipePick';
 import { day, minutes, moment } from '../../ui/words';
 import { BenchPieces } from './BenchPieces';
+import { CalendarFeed } from './CalendarFeed';
 import { DayCard } from './DayCard';
 import { Expiring } from './Expiring';
 import { NextUp } from './NextUp';
+import { PlanDrawing } from './PlanDrawing';
 import { Trying } from './Trying';
 import { askedOf, WhatIf, type Would } from './WhatIf';
 
@@ -22,6 +26,8 @@ export default function Days() {
   const [would, setWould] = useState<readonly Would[]>([]);
   const settings = useSettings();
   const runs = useRunsOnBench();
+  const { put } = useRunWork();
+  const [open, setOpen] = useState<Record<string, boolean>>({});
   const usual = useDays({});
   const asked = settings.data ? askedOf(would, settings.data.settings) : {};
   const tried = useDays(would.length === 0 ? {} : asked);
@@ -32,53 +38,77 @@ export default function Days() {
   const { ownPace, ownDrying } = settings.data.settings;
   const own = [...(ownPace ? ['pace'] : []), ...(ownDrying ? ['drying'] : [])];
   const days = [...new Set(plan.works.flatMap((w) => w.stretches.map((s) => s.start.slice(0, 10))))].sort();
+  const isTried = would.length > 0 && tried.data !== undefined;
+  const hours = asked.context?.hours;
+  const drawn = { ...settings.data.settings, ...(hours ? { hours: hours as Settings['hours'] } : {}) };
+  const isOpen = (date: string) => open[date] ?? date === days[0];
+  const show = (date: string) => {
+    setOpen({ ...open, [date]: true });
+    requestAnimationFrame(() => document.querySelector(`[data-day="${date}"]`)?.scrollIntoView({ block: 'nearest' }));
+  };
   return (
-    <Box sx={twoColumns('380px')}>
-      <Box sx={{ borderRight: { md: 1 }, borderColor: { md: 'divider' }, overflowY: { md: 'auto' }, p: 2 }}>
-        <Typography variant="h1" sx={{ mb: 1.5 }}>
-          Days
-        </Typography>
-        <BenchPieces plan={plan} runs={runs.data} settings={settings.data.settings} />
-        <Expiring pots={usual.data.expires} />
+    <Box sx={{ height: { md: 'calc(100vh - 52px)' }, overflowY: { md: 'auto' }, p: 2, display: 'grid', gap: 1.5, alignContent: 'start' }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end' }}>
+        <Typography variant="h1">Days</Typography>
+        <Box data-testid="all-ready" sx={{ flex: '1 1 420px' }}>
+          <Typography variant="h2" component="p">
+            {plan.pieces.length === 0 ? '' : plan.end === null ? 'Not everything can be finished' : `All ready ${moment(plan.end)}`}
+          </Typography>
+          {plan.works.length > 0 && (
+            <span>
+              {minutes(plan.handsOn)} hands-on{plan.besides > 0 && `, of it ${minutes(plan.besides)} tools and handling`}.{' '}
+              {own.length > 0 && `Planned with your figures (${own.join(' and ')}). `}
+              {plan.end !== null &&
+                (plan.complete
+                  ? 'This is the fastest order.'
+                  : `At best ${plan.bound ? day(plan.bound) : ''}. Possibly faster orders not tried.`)}
+            </span>
+          )}
+        </Box>
+        <Box sx={{ width: 330 }}>
+          <RecipePick label="Start a job from" onPick={(recipe) => put.mutate({ recipe: recipe.id })} />
+        </Box>
       </Box>
-      <Box
-        sx={{ overflowY: { md: 'auto' }, p: { xs: 2, md: 3 }, bgcolor: 'background.paper', display: 'grid', gap: 2, alignContent: 'start' }}
-      >
-        {plan.works.length === 0 ? (
-          <Box sx={{ p: 5, textAlign: 'center', border: '2px dashed', borderColor: 'divider', borderRadius: 1 }}>
-            {plan.pieces.length === 0 ? 'No jobs yet. Start one from a recipe to schedule it.' : 'All steps done'}
-          </Box>
-        ) : (
-          <>
-            <NextUp plan={usual.data} />
-            <Trying
-              busy={would.length > 0 && tried.isFetching}
-              onStop={() => {
-                void queries.cancelQueries({ queryKey: keys.schedule(asked) });
-                setWould([]);
-              }}
-            />
-            <WhatIf would={would} onChange={setWould} usual={usual.data} tried={would.length > 0 ? tried.data : undefined} />
-            {tried.error && would.length > 0 && <Alert severity="error">{tried.error.message}</Alert>}
-            <Box data-testid="all-ready" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'baseline' }}>
-              <Typography variant="h2">{plan.end === null ? 'Not everything can be finished' : `All ready ${moment(plan.end)}`}</Typography>
-              <span>
-                {minutes(plan.handsOn)} hands-on{plan.besides > 0 && `, of it ${minutes(plan.besides)} tools and handling`}
-              </span>
-              {own.length > 0 && <span>Planned with your figures ({own.join(' and ')}).</span>}
-              <span>
-                {plan.end === null
-                  ? ''
-                  : plan.complete
-                    ? 'This is the fastest order.'
-                    : `At best ${plan.bound ? day(plan.bound) : ''}. Possibly faster orders not tried.`}
-              </span>
-            </Box>
-            {days.map((date) => (
-              <DayCard key={date} date={date} plan={plan} />
-            ))}
-          </>
-        )}
+      {put.error && <Alert severity="error">{put.error.message}</Alert>}
+      {plan.works.length === 0 ? (
+        <Box sx={{ p: 5, textAlign: 'center', border: '2px dashed', borderColor: 'divider', borderRadius: 1 }}>
+          {plan.pieces.length === 0 ? 'No jobs yet. Start one from a recipe to schedule it.' : 'All steps done'}
+        </Box>
+      ) : (
+        <>
+          <NextUp plan={usual.data} />
+          <WhatIf would={would} onChange={setWould} usual={usual.data} tried={isTried ? tried.data : undefined} />
+          <Trying
+            busy={would.length > 0 && tried.isFetching}
+            onStop={() => {
+              void queries.cancelQueries({ queryKey: keys.schedule(asked) });
+              setWould([]);
+            }}
+          />
+          {tried.error && would.length > 0 && <Alert severity="error">{tried.error.message}</Alert>}
+          <PlanDrawing plan={plan} usual={isTried ? usual.data : null} runs={runs.data} settings={drawn} onDay={show} />
+        </>
+      )}
+      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 400px' }, alignItems: 'start' }}>
+        <Box sx={{ display: 'grid', gap: 1 }}>
+          {days.map((date) => (
+            <DayCard key={date} date={date} plan={plan} open={isOpen(date)} onOpen={(o) => setOpen({ ...open, [date]: o })} />
+          ))}
+          {days.some((date) => !isOpen(date)) && (
+            <Button
+              size="small"
+              sx={{ justifySelf: 'start' }}
+              onClick={() => setOpen(Object.fromEntries(days.map((date) => [date, true])))}
+            >
+              Open all days
+            </Button>
+          )}
+        </Box>
+        <Box sx={{ display: 'grid', gap: 1 }}>
+          <BenchPieces plan={plan} runs={runs.data} settings={settings.data.settings} />
+          <Expiring pots={usual.data.expires} />
+          <CalendarFeed />
+        </Box>
       </Box>
     </Box>
   );

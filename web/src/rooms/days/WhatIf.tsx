@@ -71,7 +71,7 @@ export function WhatIf({ would, onChange, usual, tried }: Props) {
       {tried && (
         <Box data-testid="would" aria-live="polite">
           {tried.end === usual.end ? (
-            <>No change: ready {moment(usual.end)}.</>
+            <>All ready {moment(usual.end)}, as planned.</>
           ) : (
             <>
               All ready <b>{moment(tried.end)}</b> instead of {moment(usual.end)}.

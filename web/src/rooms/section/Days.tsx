@@ -1,9 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Preview } from '../../api/api';
-import { bench } from '../../theme/theme';
+import { bench, hatched } from '../../theme/theme';
 import { besides, clock, day, minutes, moment, money } from '../../ui/words';
-
-const hatched = (colour: string) => `repeating-linear-gradient(115deg, ${colour} 0 2px, transparent 2px 6px)`;
 
 type Act = {
   stepId: string;
