@@ -44,7 +44,7 @@ final class CutSheets
         $left = [];
         foreach ($cuts as $cut) {
             if ($cut->length > $length + 1e-6 || $cut->width > $width + 1e-6) {
-                throw InvalidLayout::doesNotFit('A cut', max($cut->length, $cut->width), max($length, $width));
+                throw InvalidLayout::doesNotFit('A cut needs', max($cut->length, $cut->width), max($length, $width));
             }
             $from = self::smallest($left, $cut);
             if (null === $from) {

@@ -18,7 +18,7 @@ final class InvalidLayout extends ValidationError
 
     public static function doesNotFit(string $what, float $needs, float $has): self
     {
-        return new self(\sprintf('%s: needs %s mm; there is %s mm.', $what, Millimetres::plain($needs), Millimetres::plain($has)));
+        return new self(\sprintf('%s %s mm; there are only %s mm.', $what, Millimetres::plain($needs), Millimetres::plain($has)));
     }
 
     public static function linesMeet(): self

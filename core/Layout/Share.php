@@ -39,7 +39,7 @@ enum Share: string
     public function out(float $length, float $each, float $gap): SharedOut
     {
         if ($each > $length + 1e-9) {
-            throw InvalidLayout::doesNotFit('One of them', $each, $length);
+            throw InvalidLayout::doesNotFit('One of them needs', $each, $length);
         }
 
         return match ($this) {
@@ -79,7 +79,7 @@ enum Share: string
             }
         }
         if (null === $best) {
-            throw InvalidLayout::doesNotFit('Two of them', 2 * $each, $length);
+            throw InvalidLayout::doesNotFit('Two of them need', 2 * $each, $length);
         }
         $made = $gapOf($best);
         $from = $gapsMore > 0 ? $made : 0.0;

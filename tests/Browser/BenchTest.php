@@ -430,9 +430,9 @@ final class BenchTest extends Rooms
     /** Too early, the bench says for how long; past the latest recoat, what to do. */
     public function testTooEarlyAndTooLateAreAnswered(): void
     {
-        $document = (
-            new GivenDocuments($this->studio)
-        )->document(['steps' => [['oiled-wiped', 'hard-oil', ['coats' => 2, 'title' => 'Oil']]]]);
+        $document =
+            GivenDocuments::of($this->studio)
+        ->document(['steps' => [['oiled-wiped', 'hard-oil', ['coats' => 2, 'title' => 'Oil']]]]);
         $run = $this->studio->json(
             'POST',
             '/api/runs',
@@ -465,7 +465,7 @@ final class BenchTest extends Rooms
         ['brushed', 'signal-cream', ['coats' => 2, 'title' => 'Cream']],
     ]): string
     {
-        $document = (new GivenDocuments($this->studio))->document(['steps' => $steps]);
+        $document = GivenDocuments::of($this->studio)->document(['steps' => $steps]);
         $recipe = $this->studio->json('POST', '/api/recipes', ['document' => $document], 201)->id;
 
         return $this->studio->json('POST', '/api/runs', ['recipe' => $recipe], 201)->id;

@@ -84,7 +84,7 @@ final class FaceTest extends Rooms
      */
     public function testALostStepIsRescued(): void
     {
-        $document = (new GivenDocuments($this->studio))->document(['steps' => [
+        $document = GivenDocuments::of($this->studio)->document(['steps' => [
             ['washed-wiped', 'platform-slate', ['purpose' => 'broken-cover', 'title' => 'Slate veil']],
             ['brushed', 'signal-cream', ['coats' => 3, 'title' => 'Cream']],
             ['padded', 'topcoat-matt', ['purpose' => 'functional', 'coats' => 2]],
@@ -136,7 +136,7 @@ final class FaceTest extends Rooms
         $this->clickInView($this->button('Far blue'));
         $this->until(
             fn (): bool => str_contains($this->text('[data-target=field]'), 'different colour')
-                && str_contains($this->main(), 'differs from the target'),
+                && str_contains($this->main(), 'differ from the target'),
             'it is far off, and a finding says so',
         );
         $this->clickInView($this->button('Halt sand'));

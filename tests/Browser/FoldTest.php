@@ -102,7 +102,7 @@ final class FoldTest extends TestCase
                 ['grit' => 320, 'purpose' => 'functional', 'coats' => 1, 'repeat' => ['until' => 'smooth', 'least' => 1, 'most' => 3]],
             ],
         ];
-        $recipe = $studio->json('POST', '/api/recipes', ['document' => (new GivenDocuments($studio))->document(['steps' => $steps])], 201);
+        $recipe = $studio->json('POST', '/api/recipes', ['document' => GivenDocuments::of($studio)->document(['steps' => $steps])], 201);
         $cases = $wanted = [];
         $this->manyTimes(60, function () use ($studio, $recipe, &$cases, &$wanted): void {
             $run = $studio->json('POST', '/api/runs', ['recipe' => $recipe->id], 201);

@@ -33,7 +33,7 @@ final class LayoutTest extends Rooms
         self::assertStringContainsString('Covers 60 % of these faces. 11.5 m of tape.', $this->text('[data-testid=layout]'));
         $this->write('Width', '1200');
         $this->until(
-            fn (): bool => str_contains($this->text('[data-testid=layout]'), 'One of them: needs 1200 mm; there is 1000 mm.'),
+            fn (): bool => str_contains($this->text('[data-testid=layout]'), 'One of them needs 1200 mm; there are only 1000 mm.'),
             'what does not go is said',
         );
         $this->write('Width', '60');

@@ -11,6 +11,7 @@ use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Findings\AnalyseRecipe;
+use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Material\Body;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Dries;
@@ -129,6 +130,14 @@ final class Given
     public static function variables(): Variables
     {
         return new Variables(self::all(Variable::class, 'Board'));
+    }
+
+    /**
+     * @return list<Rule>
+     */
+    public static function rules(): array
+    {
+        return self::all(Rule::class, 'Findings');
     }
 
     public static function shapes(): Shapes

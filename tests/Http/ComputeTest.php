@@ -499,7 +499,7 @@ final class ComputeTest extends TestCase
      */
     public function testWhatIsLaidOutIsPouredTapedAndCut(): void
     {
-        $given = new GivenDocuments(self::$studio);
+        $given = GivenDocuments::of(self::$studio);
         $panel = [
             'shape' => ['kind' => 'door', 'size' => ['length' => 600, 'width' => 400, 'thickness' => 20], 'faces' => ['face']],
             'area' => null,

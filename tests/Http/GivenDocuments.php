@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Http;
 
+use Inlaid\App\Exchange\Catalogue\LoadMaterials;
+use Inlaid\App\Exchange\Document\ReadMaterial;
+use Inlaid\App\Exchange\Document\WriteMaterial;
 use Inlaid\App\Exchange\Json;
+use Inlaid\Core\Material\Material;
 
 /**
  * Recipe documents from little, with materials of a studio's shelf.
@@ -14,16 +18,37 @@ final readonly class GivenDocuments
     /** @var array<string, \stdClass> by id */
     private array $shelf;
 
-    public function __construct(Studio $studio)
+    /**
+     * @param array<string, \stdClass> $shelf
+     */
+    private function __construct(array $shelf)
     {
-        $this->shelf = array_column(
+        $this->shelf = $shelf;
+    }
+
+    /** Of what a studio has. */
+    public static function of(Studio $studio): self
+    {
+        return new self(array_column(
             array_map(
                 static fn (\stdClass $m): array => [$m->material->id, $m->material],
                 $studio->json('GET', '/api/materials')->materials,
             ),
             1,
             0,
-        );
+        ));
+    }
+
+    /** Of the catalogue and what the demo adds to it, without a studio. */
+    public static function ofCatalogue(): self
+    {
+        $root = \dirname(__DIR__, 2);
+        $write = new WriteMaterial();
+
+        return new self(array_map(
+            static fn (Material $m): \stdClass => Json::object(Json::encode($write->write($m))),
+            (new LoadMaterials($root, new ReadMaterial()))->with("$root/data/demo/shelf.yaml"),
+        ));
     }
 
     public function material(string $id): \stdClass

@@ -187,7 +187,7 @@ final class RunsTest extends TestCase
      */
     public function testTheRunAgainstItsPlan(): void
     {
-        $given = new GivenDocuments($this->studio);
+        $given = GivenDocuments::of($this->studio);
         $document = $given->document(['steps' => [
             ['sanded', null, ['grit' => 180, 'title' => 'Sand']],
             ['dusted', null, ['title' => 'Dust']],
@@ -691,7 +691,7 @@ final class RunsTest extends TestCase
     /** For the client: gently until the last film has cured, by its label and the air of its place; and care by what lies uppermost. */
     public function testTheClientIsToldHowToCare(): void
     {
-        $given = new GivenDocuments($this->studio);
+        $given = GivenDocuments::of($this->studio);
         $document = $given->document(['steps' => [
             ['brushed', 'signal-cream', ['title' => 'Cream']],
             ['waxed', 'clear-wax', ['title' => 'Wax']],

@@ -15,7 +15,7 @@ trait SharesStudio
     public static function setUpBeforeClass(): void
     {
         self::$studio = Studio::open();
-        self::$given = new GivenDocuments(self::$studio);
+        self::$given = GivenDocuments::of(self::$studio);
     }
 
     public static function tearDownAfterClass(): void

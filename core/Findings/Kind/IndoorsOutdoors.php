@@ -71,7 +71,7 @@ final class IndoorsOutdoors implements Rule
                 why: \sprintf(
                     '“%s” is the protective coat but is for indoor use only. The piece will be used %s.',
                     $work->step->name(),
-                    Place::Weather === $use ? 'in '.$use->inWords() : $use->inWords(),
+                    $use->inWords(),
                 ),
                 remedies: [
                     new Remedy(

@@ -124,11 +124,11 @@ final class StepLost implements Rule
                 ...(null === $by ? [] : [$by->step->id]),
             ],
             why: \sprintf(
-                '“%1$s” changes %3$s by ΔE %2$s; only ΔE %4$s of that remains at the end%5$s.%6$s',
+                '“%1$s” changes %3$s by ΔE %2$s; %4$s of that remains at the end%5$s.%6$s',
                 $work->step->name(),
                 ExactNumber::plain($lost->most, 1),
                 $lost->zone->inWords(),
-                ExactNumber::plain($lost->remains, 1),
+                $lost->remains < 0.05 ? 'nothing' : 'only ΔE '.ExactNumber::plain($lost->remains, 1),
                 null === $by ? '' : \sprintf(': buried by “%s”', $by->step->name()),
                 [] === $others ? '' : \sprintf(' So %s %s.', 1 === \count($others) ? 'is' : 'are', RecipeAnalysis::names($others)),
             ),

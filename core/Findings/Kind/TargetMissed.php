@@ -59,7 +59,7 @@ final class TargetMissed implements Rule
                         '; ',
                         array_map(
                             static fn (LookTarget $t): string => \sprintf(
-                                '%s differs from the target: %s',
+                                '%s differ from the target: %s',
                                 $t->zone->inWords(),
                                 $t->inWords,
                             ),

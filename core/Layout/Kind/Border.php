@@ -80,7 +80,7 @@ final readonly class Border implements Layout
         foreach ($this->lines as [$in, $width]) {
             $needs = 2 * ($in + $width);
             if ($needs > min($face->length, $face->width) + 1e-9) {
-                throw InvalidLayout::doesNotFit('The border', $needs, min($face->length, $face->width));
+                throw InvalidLayout::doesNotFit('The border needs', $needs, min($face->length, $face->width));
             }
             [$l, $w] = [$face->length - 2 * $in, $face->width - 2 * $in];
             // Long sides whole, short sides between them.

@@ -106,7 +106,7 @@ final readonly class Motifs implements Layout
     {
         $needs = $rows * $this->width + ($rows - 1) * $this->gap;
         if ($needs > $width + 1e-9) {
-            throw InvalidLayout::doesNotFit(1 === $rows ? 'The row' : "$rows rows", $needs, $width);
+            throw InvalidLayout::doesNotFit(1 === $rows ? 'The row needs' : "$rows rows need", $needs, $width);
         }
         $from = ($width - $needs) / 2;
 

@@ -270,9 +270,9 @@ final class LayoutTest extends TestCase
             [static fn () => Stripes::of(0.2, 10, true, Share::EndsWhole), 'between 1 and 5000 mm'],
             [
                 static fn () => Stripes::of(500, 10, false, Share::OneInTheMiddle)->on(Plane::of(400, 300)),
-                'One of them: needs 500 mm; there is 400 mm',
+                'One of them needs 500 mm; there are only 400 mm',
             ],
-            [static fn () => Stripes::of(300, 10, false, Share::EndsWhole)->on(Plane::of(400, 300)), 'Two of them: needs 600 mm'],
+            [static fn () => Stripes::of(300, 10, false, Share::EndsWhole)->on(Plane::of(400, 300)), 'Two of them need 600 mm'],
             [static fn () => Border::of([]), 'from 1 to 6'],
             [static fn () => Border::of([[10.0, 5.0], [12.0, 3.0]]), 'overlap'],
             [static fn () => Border::of([[180.0, 30.0]])->on(Plane::of(600, 400)), 'The border: needs 420 mm'],
@@ -280,7 +280,7 @@ final class LayoutTest extends TestCase
             [static fn () => Motifs::of(50, 60, 10, null, 0.0, Share::EndsWhole), 'above 0'],
             [static fn () => Sheets::of(200, 100, 60, null, true, Seams::Balanced), 'at most half a sheet'],
             [static fn () => Sheets::of(200, 150, 5, 300, true, Seams::Balanced), 'between 1 mm and the length'],
-            [static fn () => (new CutSheets())->cut([new Cut(800, 100)], 700, 500), 'A cut: needs 800 mm; there is 700 mm.'],
+            [static fn () => (new CutSheets())->cut([new Cut(800, 100)], 700, 500), 'A cut needs 800 mm; there are only 700 mm.'],
         ] as [$make, $says]) {
             try {
                 $make();
