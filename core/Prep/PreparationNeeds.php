@@ -69,6 +69,7 @@ final class PreparationNeeds
         $why = match (true) {
             \in_array(Fault::Smell, $part->faults, true) => 'It smells. Wash and air it before you seal the wood.',
             !$part->finish->isBare() => 'Grease and polish keep every coat from adhering.',
+            !$part->substrate->drinksAtAll() => 'Nothing soaks in here: grease from hands keeps every coat from adhering.',
             default => null,
         };
 

@@ -235,18 +235,24 @@ final readonly class ProposePrep
     }
 
     /**
-     * The first step on any of these parts that has a later place.
+     * The first step on any of these parts that has a later place; a paper comes after the coarser ones that are there already, wherever
+     * they are.
      *
      * @param non-empty-list<PiecePart> $parts
      */
     private function before(RecipeAnalysis $whole, array $parts, float $place): ?string
     {
-        $later = RecipeAnalysis::first(
+        $own = array_values(array_filter(
             $whole->works,
-            static fn (StepCalculation $w): bool => self::placeOf($w) > $place && [] !== array_filter($parts, $w->step->touches(...)),
-        );
+            static fn (StepCalculation $w): bool => [] !== array_filter($parts, $w->step->touches(...)),
+        ));
+        $coarser = array_keys(array_filter(
+            $own,
+            static fn (StepCalculation $w): bool => floor($place) < self::placeOf($w) && self::placeOf($w) <= $place,
+        ));
+        $since = [] === $coarser ? $own : \array_slice($own, max($coarser) + 1);
 
-        return $later?->step->id;
+        return RecipeAnalysis::first($since, static fn (StepCalculation $w): bool => self::placeOf($w) > $place)?->step->id;
     }
 
     private static function placeOf(StepCalculation $work): float
