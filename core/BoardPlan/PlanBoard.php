@@ -11,7 +11,7 @@ use Inlaid\Core\Board\PatchTiming;
 use Inlaid\Core\Board\Staggered;
 use Inlaid\Core\Board\StaggerPatches;
 use Inlaid\Core\Context\Context;
-use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Measure\Duration;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Interval;
 use Inlaid\Core\Recipe\WaitUntil;
@@ -129,9 +129,9 @@ final readonly class PlanBoard
                 Severity::Warn,
                 $patches,
                 \sprintf(
-                    '“%s” comes %s h after the recoat window on %s. Scuff first, or use fewer patches so that both fit in one day.',
+                    '“%s” comes %s after the recoat window on %s. Scuff first, or use fewer patches so that both fit in one day.',
                     $rounds[$r][0]->work->step->name(),
-                    ExactNumber::plain($by / 3600, 1),
+                    Duration::inWords($by / 60),
                     implode(', ', $patches),
                 ),
             );

@@ -54,7 +54,7 @@ final readonly class MaterialRequirement
             grips: false,
             clear: false,
             outdoors: false,
-            residue: null,
+            residue: Residue::Water,
         );
     }
 

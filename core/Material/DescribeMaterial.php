@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Material;
 
+use Inlaid\Core\Measure\Duration;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\PrintQuantity;
 
@@ -18,7 +19,7 @@ final class DescribeMaterial
     public function facts(Material $m): array
     {
         $plain = static fn (float $value): string => ExactNumber::plain($value);
-        $minutes = static fn (?int $value): ?string => null === $value ? null : $value.' min';
+        $minutes = static fn (?int $value): ?string => null === $value ? null : Duration::inWords($value);
         [$body, $handling, $look, $times] = [$m->body, $m->handling, $m->look, $m->handling->times];
 
         return array_filter([
@@ -27,7 +28,7 @@ final class DescribeMaterial
             'the carrier' => $body->carrier->value,
             'the density' => ExactNumber::decimal($body->density, 3).' g/ml',
             'the scooped density' => null === $body->scooped ? null : ExactNumber::decimal($body->scooped, 3).' g/ml',
-            'slaking' => null === $body->slake ? null : $body->slake.' min',
+            'slaking' => $minutes($body->slake),
             'the solids by volume' => $plain($body->solids * 100).' % of the volume',
             'the film build' => $plain($body->build * 100).' % of the solids',
             'the spread rate' => null === $body->spread ? null : $plain($body->spread).' m²/L',

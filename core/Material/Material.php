@@ -102,6 +102,14 @@ final readonly class Material
             );
     }
 
+    /** An open-time extender is carried in water too, and rinses nothing off: by its weight it is told from water. */
+    public function isWater(): bool
+    {
+        return MaterialKind::Thinner === $this->kind
+            && Carrier::Water === $this->body->carrier
+            && abs($this->body->density->toFloat() - 1.0) <= 0.01;
+    }
+
     public function isPowder(): bool
     {
         return Carrier::Dry === $this->body->carrier;

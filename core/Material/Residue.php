@@ -29,7 +29,7 @@ enum Residue: string
     public function isTakenOffBy(Material $m): bool
     {
         return match ($this) {
-            self::Water => MaterialKind::Thinner === $m->kind && Carrier::Water === $m->body->carrier,
+            self::Water => $m->isWater(),
             self::Spirit => MaterialKind::Thinner === $m->kind && \in_array($m->body->carrier, [Carrier::Solvent, Carrier::Oil], true),
             self::Alcohol => MaterialKind::Thinner === $m->kind && Carrier::Alcohol === $m->body->carrier,
             self::Acid => MaterialKind::Neutraliser === $m->kind && \in_array(Hazard::Acid, $m->hazards, true),

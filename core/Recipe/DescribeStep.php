@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Recipe;
 
 use Inlaid\Core\Material\Material;
+use Inlaid\Core\Measure\Duration;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\Mixture;
@@ -76,9 +77,9 @@ final class DescribeStep
                     ),
                 ),
             'the depth' => null === $d->depth ? null : ExactNumber::plain($d->depth).' µm',
-            'the dwell' => null === $d->dwell ? null : $d->dwell.' min',
-            'hands-on time' => null === $d->handsOn ? null : $d->handsOn.' min',
-            'the wait' => WaitUntil::Minutes === $step->wait->until ? $step->wait->minutes.' min' : '“'.$step->wait->until->value.'”',
+            'the dwell' => null === $d->dwell ? null : Duration::inWords($d->dwell),
+            'hands-on time' => null === $d->handsOn ? null : Duration::inWords($d->handsOn),
+            'the wait' => WaitUntil::Minutes === $step->wait->until ? Duration::inWords($step->wait->minutes) : '“'.$step->wait->until->value.'”',
             'the note' => '' === $step->note ? null : '“'.$step->note.'”',
         ], static fn (?string $fact): bool => null !== $fact);
     }

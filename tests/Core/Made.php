@@ -23,6 +23,7 @@ use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
+use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Recipe\Intent;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
@@ -101,5 +102,13 @@ final class Made
     public static function works(Recipe $recipe, Context $context): array
     {
         return (new WorkOutSteps())->workOut($recipe, $context->climate, $context->habits(Given::practices(), $recipe));
+    }
+
+    /**
+     * @return list<StepCalculation>
+     */
+    public static function worksWith(Recipe $recipe, WorkingDefaults $habits): array
+    {
+        return (new WorkOutSteps())->workOut($recipe, Given::context()->climate, $habits);
     }
 }

@@ -11,7 +11,7 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Measure\Duration;
 
 /**
  * What must come off again stands until the next working day.
@@ -54,9 +54,9 @@ final readonly class LeftTooLong implements Rule
                 severity: Severity::Warn,
                 steps: [$coat->stepId],
                 why: \sprintf(
-                    '“%s” would stand %s h too long: nobody is at work when its dwell is over.',
+                    '“%s” would stand %s too long: nobody is at work when its dwell is over.',
                     $work->step->name(),
-                    ExactNumber::plain(round($coat->leftTooLong / 60, 1), 1),
+                    Duration::inWords($coat->leftTooLong),
                 ),
                 remedies: $dwell <= self::SAME_DAY ? [] : [new Remedy(
                     'same-day',

@@ -9,7 +9,7 @@ use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Measure\Duration;
 
 /**
  * Pot goes off before it is used up.
@@ -66,7 +66,7 @@ final class PotTooShort implements Rule
                     why: \sprintf(
                         'What is mixed for “%s” keeps %s and is over before its last coat. Mix %d times, for %s.',
                         $work->step->name(),
-                        \sprintf('%s h', ExactNumber::plain(round($pot / 60, 1), 1)),
+                        Duration::inWords($pot),
                         \count($mixings),
                         implode(' and for ', array_map(static fn (Mixing $m): string => $m->inWords(), $mixings)),
                     ),

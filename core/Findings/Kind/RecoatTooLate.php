@@ -11,7 +11,7 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Measure\Duration;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -51,9 +51,9 @@ final class RecoatTooLate implements Rule
                 severity: Severity::Warn,
                 steps: [$coat->stepId, $coat->closed],
                 why: \sprintf(
-                    '“%s” comes %s h after the recoat window of “%s”. Scuff-sand first.',
+                    '“%s” comes %s after the recoat window of “%s”. Scuff-sand first.',
                     $names[$coat->stepId],
-                    ExactNumber::plain($coat->tooLate / 60, 1),
+                    Duration::inWords($coat->tooLate),
                     $names[$coat->closed],
                 ),
                 remedies: [

@@ -12,7 +12,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Layout\Kind\Sheets;
-use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Measure\Duration;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Ability;
@@ -150,9 +150,9 @@ final class TooSoon implements Rule
             why: \sprintf(
                 '“%s” comes %s after “%s”, which needs %s.%s',
                 $first[0]->step->name(),
-                self::time($first[2]),
+                Duration::inWords($first[2]),
                 $below->step->name(),
-                self::time((int) $this->needs($below, $first[1])),
+                Duration::inWords((int) $this->needs($below, $first[1])),
                 1 === \count($early) ? '' : \sprintf(
                     ' %s %s too soon as well.',
                     RecipeAnalysis::names(array_column(\array_slice($early, 1), 0)),
@@ -173,14 +173,5 @@ final class TooSoon implements Rule
     private function isWetInWet(StepCalculation $work, StepCalculation $below, int $waited): bool
     {
         return $waited <= ($below->drying->openTime->planned ?? 0) && $work->step->isLoose() && $below->step->isLoose();
-    }
-
-    private static function time(int $minutes): string
-    {
-        return match (true) {
-            $minutes < 90 => $minutes.' min',
-            $minutes < 2880 => ExactNumber::plain($minutes / 60, 1).' h',
-            default => ExactNumber::plain($minutes / 1440, 1).' days',
-        };
     }
 }

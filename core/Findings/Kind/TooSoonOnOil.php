@@ -11,7 +11,7 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Measure\Duration;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**
@@ -60,11 +60,11 @@ final class TooSoonOnOil implements Rule
                     severity: $waited < ($below->drying->recoat->planned ?? 0) - RecipeAnalysis::A_MINUTE ? Severity::Stop : Severity::Warn,
                     steps: [$work->step->id, $below->step->id],
                     why: \sprintf(
-                        '“%s” goes on %s h after “%s”, which needs %s h to be through-dry.',
+                        '“%s” goes on %s after “%s”, which needs %s to be through-dry.',
                         $work->step->name(),
-                        ExactNumber::plain($waited / 60, 1),
+                        Duration::inWords($waited),
                         $below->step->name(),
-                        ExactNumber::plain($needs / 60, 1),
+                        Duration::inWords($needs),
                     ),
                     remedies: [
                         new Remedy(

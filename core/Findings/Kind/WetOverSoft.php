@@ -12,7 +12,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Material\Carrier;
-use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Measure\Duration;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Ability;
 
@@ -68,10 +68,10 @@ final class WetOverSoft implements Rule
                     severity: Severity::Advise,
                     steps: [$work->step->id, $below->step->id],
                     why: \sprintf(
-                        'Wiping “%s” can lift “%s”, which re-wets until through-dry (%s h).',
+                        'Wiping “%s” can lift “%s”, which re-wets until through-dry (%s).',
                         $work->step->name(),
                         $below->step->name(),
-                        ExactNumber::plain($needs / 60, 1),
+                        Duration::inWords($needs),
                     ),
                     remedies: [
                         new Remedy(
