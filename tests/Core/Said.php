@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core;
 
+use Brick\Math\BigRational;
 use PHPUnit\Framework\Assert;
 use Symfony\Component\Yaml\Yaml;
 
@@ -26,5 +27,29 @@ final class Said
             file_put_contents($file, Yaml::dump(self::$files[$file], 6, 2));
         }
         Assert::assertSame(self::$files[$file][$case] ?? null, $says, $case);
+    }
+
+    /**
+     * Five figures of every number: more no scale shows.
+     *
+     * @param list<string> $without
+     */
+    public static function line(object $what, array $without = []): string
+    {
+        $plain = static function (mixed $value) use (&$plain, $without): mixed {
+            return match (true) {
+                $value instanceof \BackedEnum => $value->value,
+                $value instanceof BigRational => (string) (float) \sprintf('%.5g', $value->toFloat()),
+                \is_object($value) => array_filter(
+                    array_map($plain, array_diff_key(get_object_vars($value), array_flip($without))),
+                    static fn (mixed $v): bool => null !== $v && [] !== $v,
+                ),
+                \is_array($value) => array_map($plain, $value),
+                \is_float($value) => (float) \sprintf('%.5g', $value),
+                default => $value,
+            };
+        };
+
+        return strtr(json_encode($plain($what), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES), ['"' => '', ',' => ', ']);
     }
 }

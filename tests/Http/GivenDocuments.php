@@ -103,7 +103,7 @@ final readonly class GivenDocuments
         $piece = [
             'name' => 'Board',
             'parts' => [$part, ['id' => 'other', 'name' => 'Frame'] + ($recipe['other'] ?? []) + $part],
-        ] + (isset($recipe['use']) ? ['use' => $recipe['use']] : []);
+        ] + array_intersect_key($recipe, ['use' => 1, 'count' => 1]);
         if (isset($recipe['joint'])) {
             $side = static fn (string $of): array => [
                 'part' => $of,
