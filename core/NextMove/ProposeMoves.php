@@ -33,8 +33,6 @@ use Inlaid\Core\Technique\Technique;
  */
 final class ProposeMoves
 {
-    private const WATER = 'water';
-
     /**
      * @param list<Material> $shelf
      *
@@ -73,7 +71,7 @@ final class ProposeMoves
         $thinner = self::first(
             $shelf,
             $paint,
-            static fn (Material $m): bool => self::WATER === $m->id,
+            static fn (Material $m): bool => $m->isWater(),
         ) ?? self::first($shelf, $paint, static fn (Material $m): bool => $m->kind->thins());
         foreach ([2, 4] as $parts) {
             null === $thinner

@@ -117,28 +117,36 @@ final readonly class WhereFromHere
             $this->after(made: $made, here: $here, part: $part, steps: [$first, ...array_values($then)], context: $context),
             $target,
         ));
-        $firsts = [];
-        foreach ($moves as $move) {
+        $firsts = $alone = [];
+        foreach ($moves as $i => $move) {
             if ($isOver()) {
                 return [self::ranked($firsts), false];
             }
-            $firsts[] = [$try($move), [$move]];
+            $firsts[] = [$alone[$i] = $try($move), [$move]];
         }
         $found = $firsts = self::ranked($firsts);
         $seconds = array_map(static fn (Step $s): Step => self::named($s, 'move-2'), $moves);
         foreach (\array_slice($firsts, 0, self::FIRSTS) as [$one, [$first]]) {
-            foreach ($seconds as $second) {
+            foreach ($seconds as $i => $second) {
+                if (self::work($second) === self::work($first)) {
+                    continue; // once more is another number of coats, and that is among the first moves
+                }
                 if ($isOver()) {
                     return [self::ranked($found), false];
                 }
                 $both = $try($first, $second);
-                if ($both < $one - self::WORTH) {
+                if ($both < min($one, $alone[$i]) - self::WORTH) { // else one of them does it, and the other is buried
                     $found[] = [$both, [$first, $second]];
                 }
             }
         }
 
         return [self::ranked($found), true];
+    }
+
+    private static function work(Step $step): string
+    {
+        return $step->technique->key().' '.$step->name();
     }
 
     /**
@@ -177,7 +185,7 @@ final readonly class WhereFromHere
                 break;
             }
             // Of each first move the best way on is told; another number of coats is no other move.
-            $first = $steps[0]->technique->key().' '.$steps[0]->name();
+            $first = self::work($steps[0]);
             if (isset($told[$first])) {
                 continue;
             }

@@ -7,12 +7,7 @@ namespace Inlaid\Tests\Core\Preview;
 use Brick\Math\BigRational;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Context\PotAtHand;
-use Inlaid\Core\Measure\Dimension;
-use Inlaid\Core\Measure\MeasureAtHand;
-use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Measure\UnitSystem;
-use Inlaid\Core\Mixing\Vessel;
-use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Practice\PersonalFactors;
 use Inlaid\Core\Preview\Preview;
 use Inlaid\Tests\Core\Analysed;
@@ -34,7 +29,7 @@ final class WorkedOutTest extends TestCase
     {
         $prep = [['sanded', null, ['grit' => 120]], ['sanded', null, ['grit' => 180]], ['dusted']];
         $door = ['length' => 600, 'width' => 400, 'thickness' => 20];
-        $shop = static fn (): Context => self::shop();
+        $shop = static fn (): Context => Analysed::shop();
         yield 'two coats of paint and wax' => ['two coats of paint and wax', ['joint' => 1.5, 'steps' => [
             ...$prep,
             ['brushed', 'signal-cream', ['coats' => 2]],
@@ -47,12 +42,12 @@ final class WorkedOutTest extends TestCase
                 ['washed-wiped', ['platform-slate' => '1', 'water' => '3'], ['purpose' => 'broken-cover', 'wait' => 'through', 'left' => 0.5]],
                 ['padded', 'topcoat-matt', ['coats' => 2]],
             ],
-        ], static fn (): Context => self::shop(pots: [self::pot('wash', ['platform-slate' => 100, 'water' => 230])])];
+        ], static fn (): Context => Analysed::shop(pots: [self::pot('wash', ['platform-slate' => 100, 'water' => 230])])];
         yield 'a glaze in sections, helped' => ['a glaze in sections, helped', ['steps' => [
             ['brushed', 'engine-green', ['wait' => 'overnight']],
             ['glazed-wiped', ['glazing-medium' => '5', 'lamp-soot' => '1'], ['purpose' => 'pores', 'wait' => 'overnight']],
             ['brushed', 'topcoat-outdoor', ['coats' => 2]],
-        ], 'use' => ['place' => 'weather', 'wear' => 'daily']], static fn (): Context => self::shop(helper: true)];
+        ], 'use' => ['place' => 'weather', 'wear' => 'daily']], static fn (): Context => Analysed::shop(helper: true)];
         yield 'old varnish, stripped until bare' => ['old varnish, stripped until bare', ['part' => ['finish' => ['kind' => 'varnish'], 'tests' => ['age' => 'after']], 'steps' => [
             ['stripped', 'water-rinsed-stripper', ['dwell' => 15, 'coats' => 2, 'repeat' => ['until' => 'bare', 'least' => 1, 'most' => 4]]],
             ['rinsed', 'water', ['coats' => 2, 'wait' => 'overnight']],
@@ -102,11 +97,11 @@ final class WorkedOutTest extends TestCase
         yield 'ounces and cups' => ['ounces and cups', ['steps' => [
             ['brushed', ['signal-cream' => '4', 'water' => '1'], ['coats' => 2]],
             ['padded', 'topcoat-satin'],
-        ]], static fn (): Context => self::shop(units: UnitSystem::US)];
+        ]], static fn (): Context => Analysed::shop(units: UnitSystem::US)];
         yield 'with the painter\'s own figures' => ['with the painter\'s own figures', ['steps' => [
             ['brushed', 'signal-cream', ['coats' => 2]],
             ['padded', 'topcoat-satin'],
-        ]], static fn (): Context => self::shop()->withOwn(new PersonalFactors(
+        ]], static fn (): Context => Analysed::shop()->withOwn(new PersonalFactors(
             paces: ['brushed' => 1.4],
             drying: ['signal-cream' => 1.5, 'topcoat-satin' => 0.8],
             amounts: ['signal-cream/brushed' => 1.25, 'topcoat-satin/padded' => 0.9],
@@ -114,7 +109,7 @@ final class WorkedOutTest extends TestCase
         yield 'a cold and damp day, a heavy coat' => ['a cold and damp day, a heavy coat', [
             'climate' => ['temperature' => 12, 'humidity' => 70, 'air' => 'still'],
             'steps' => [['brushed', 'signal-cream', ['weight' => 'heavy']], ['brushed', 'signal-cream', ['weight' => 'thin']]],
-        ], static fn (): Context => self::shop()->inAir(static fn () => Analysed::context([
+        ], static fn (): Context => Analysed::shop()->inAir(static fn () => Analysed::context([
             'climate' => ['temperature' => 12, 'humidity' => 70, 'air' => 'still'],
         ])->climate)];
         yield 'nothing is counted, nothing is measured' => ['nothing is counted, nothing is measured', ['steps' => [
@@ -172,33 +167,6 @@ final class WorkedOutTest extends TestCase
             'consumables' => $each($p->consumables),
             'clean-up' => Said::line($p->cleanUp),
         ];
-    }
-
-    /**
-     * @param list<PotAtHand> $pots
-     */
-    private static function shop(array $pots = [], UnitSystem $units = UnitSystem::Metric, bool $helper = false): Context
-    {
-        $usual = Analysed::context();
-
-        return new Context(
-            now: $usual->now,
-            working: $usual->working,
-            climate: $usual->climate,
-            units: $units,
-            measures: [
-                MeasureAtHand::of('syringe', BigRational::of('1/2'), BigRational::of(20)),
-                MeasureAtHand::of('jug', BigRational::of(10), BigRational::of(500)),
-                MeasureAtHand::of('scale', BigRational::of('1/10'), BigRational::of(2000), Dimension::Mass),
-            ],
-            vessels: [Vessel::cup('Small cup', 60, 80, 110), Vessel::cup('Tub', 110, 130, 120)],
-            drop: $usual->drop,
-            tolerance: $usual->tolerance,
-            rate: 32.0,
-            stock: ['signal-cream' => Quantity::millilitres(120), 'topcoat-satin' => Quantity::millilitres(2000)],
-            pots: $pots,
-            helper: $helper ? WorkingTime::of('Europe/Berlin', array_fill(1, 5, [[600, 720]])) : null,
-        );
     }
 
     /**
