@@ -73,6 +73,6 @@ final class InvalidRecipe extends ValidationError
 
     public static function blendsNothing(string $technique): self
     {
-        return new self(\sprintf('“%s” blends no colours into one another in several coats: use “Blended”, one coat.', $technique));
+        return new self(\sprintf('“%s” can\'t blend colours: use “Blended”, in one coat.', $technique));
     }
 }

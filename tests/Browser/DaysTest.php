@@ -111,8 +111,7 @@ final class DaysTest extends Rooms
         $this->go('/days');
         $this->see('[data-testid=plan]');
         $this->until(fn (): bool => 3 === \count($this->browser->findElements(WebDriverBy::cssSelector('[data-now]'))), 'three jobs');
-        $rack = fn (): \stdClass => $this->job('Ticket rack');
-        self::assertNull($rack()->place);
+        self::assertNull($this->job('Ticket rack')->place);
         $name = $this->first(WebDriverBy::cssSelector('[aria-label^="Move Ticket rack"]'));
         $hall = $this->first(WebDriverBy::cssSelector('[aria-label*="Unheated hall: arrow"]'));
         $down = $hall->getLocation()->getY() - $name->getLocation()->getY() + 20;
@@ -121,10 +120,10 @@ final class DaysTest extends Rooms
             fn (): bool => 1 === preg_match('/Ticket rack.*: Unheated hall, start \w{3} \d+ \w{3} at the earliest/', $this->main()),
             'where it is going is said',
         );
-        self::assertNull($rack()->place, 'nothing yet');
+        self::assertNull($this->job('Ticket rack')->place, 'nothing yet');
         $this->browser->action()->release()->perform();
-        $this->until(static fn (): bool => null !== $rack()->place && null !== $rack()->notBefore, 'it is moved');
-        $moved = $rack();
+        $this->until(static fn (): bool => null !== $this->job('Ticket rack')->place && null !== $this->job('Ticket rack')->notBefore, 'it is moved');
+        $moved = $this->job('Ticket rack');
         self::assertGreaterThan(date('Y-m-d'), $moved->notBefore);
         $this->until(
             fn (): bool => [] !== array_filter(
@@ -134,13 +133,13 @@ final class DaysTest extends Rooms
             'and planned from then on',
         );
         $this->button('Undo')->click();
-        $this->until(static fn (): bool => null === $rack()->place && null === $rack()->notBefore, 'taken back');
+        $this->until(static fn (): bool => null === $this->job('Ticket rack')->place && null === $this->job('Ticket rack')->notBefore, 'taken back');
         $this->first(WebDriverBy::cssSelector('[aria-label^="Move Ticket rack"]'))->sendKeys(
             WebDriverKeys::ARROW_DOWN.WebDriverKeys::ARROW_DOWN.WebDriverKeys::ESCAPE.WebDriverKeys::ARROW_DOWN,
         );
-        self::assertNull($rack()->place, 'not before it is said');
+        self::assertNull($this->job('Ticket rack')->place, 'not before it is said');
         $this->press(WebDriverKeys::ENTER);
-        $this->until(static fn (): bool => $moved->place === $rack()->place, 'moved by keys');
+        $this->until(static fn (): bool => $moved->place === $this->job('Ticket rack')->place, 'moved by keys');
     }
 
     /** A line of a job, opened. */
@@ -152,6 +151,9 @@ final class DaysTest extends Rooms
         return $line;
     }
 
+    /**
+     * @phpstan-impure
+     */
     private function job(string $title): \stdClass
     {
         foreach ($this->studio->json('GET', '/api/runs?bench=true')->runs as $run) {

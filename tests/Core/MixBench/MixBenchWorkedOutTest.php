@@ -52,7 +52,7 @@ final class MixBenchWorkedOutTest extends TestCase
             Analysed::shop(),
         );
         $match = static fn (array $of, string $colour, int $most = 3): object => (new PreviewMatch())->preview(
-            array_map(static fn (string $id) => Analysed::shelf()[$id], $of),
+            array_values(array_map(static fn (string $id) => Analysed::shelf()[$id], $of)),
             Colour::of($colour),
             Sheen::Matt,
             $most,
@@ -61,7 +61,7 @@ final class MixBenchWorkedOutTest extends TestCase
             static fn (): bool => false,
         );
         $pool = static fn (array $pots, array $wanted, array $have, ?int $yield): ?object => (new PreviewPool())->preview(
-            array_map(static fn (array $p): array => [$p[0], $pot($p[1])], $pots),
+            array_values(array_map(static fn (array $p): array => [(string) $p[0], $pot($p[1])], $pots)),
             self::flat($wanted),
             array_map(BigRational::of(...), $have),
             null === $yield ? null : BigRational::of($yield),
@@ -69,7 +69,7 @@ final class MixBenchWorkedOutTest extends TestCase
         );
         $stripe = static fn (?array $seen, ?int $looks, ?int $volume): object => (new ReadStripe())->read(
             Analysed::mix($wash),
-            null === $seen ? null : array_map(Colour::of(...), $seen),
+            null === $seen ? null : [Colour::of($seen[0]), Colour::of($seen[1])],
             $looks,
             null === $volume ? null : BigRational::of($volume),
             Analysed::shop(),

@@ -4,196 +4,170 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core\Piece;
 
-use Inlaid\Core\Piece\InvalidPiece;
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Material\Bleed;
+use Inlaid\Core\Piece\Field;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Shape\Face;
 use Inlaid\Core\Piece\Shape\Shape;
 use Inlaid\Core\Piece\Shape\Size;
+use Inlaid\Core\Piece\Substrate;
+use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
+use Inlaid\Tests\Core\Bounds;
 use Inlaid\Tests\Core\Given;
-use Inlaid\Tests\Core\Randomly;
+use Inlaid\Tests\Core\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Areas of every shape, against numbers reckoned apart and against the surface summed strip by strip.
+ * What a shape asks for, and what its faces measure; what cannot be is refused.
  */
 final class ShapesTest extends TestCase
 {
-    use Randomly;
+    use Bounds;
 
     /**
-     * @return iterable<string, array{string, array<string, float>, array<string, float>}> shape, sizes in mm, m² by face
+     * @return iterable<string, array{Shape}>
      */
-    public static function known(): iterable
-    {
-        $board = ['length' => 900.0, 'width' => 450.0, 'thickness' => 22.0];
-        $areas = ['face' => 0.405, 'reverse' => 0.405, 'long-edges' => 0.0396, 'short-edges' => 0.0198];
-        foreach (['top', 'side', 'front', 'drawer', 'door', 'apron', 'shelf', 'back'] as $kind) {
-            yield $kind => [$kind, $board, $areas];
-        }
-        yield 'round top' => [
-            'round-top',
-            ['diameter' => 350.0, 'thickness' => 28.0],
-            ['face' => 0.0962113, 'reverse' => 0.0962113, 'edge' => 0.0307876],
-        ];
-        yield 'round leg' => ['leg-round', ['length' => 420.0, 'diameter' => 32.0], ['round' => 0.0422230, 'foot' => 0.000804248]];
-        yield 'square leg' => ['leg-square', ['length' => 700.0, 'width' => 45.0, 'depth' => 40.0], ['sides' => 0.119, 'foot' => 0.0018]];
-        yield 'tapered leg' => [
-            'leg-tapered',
-            ['length' => 700.0, 'above' => 50.0, 'below' => 28.0],
-            ['sides' => 0.1092135, 'foot' => 0.000784],
-        ];
-        yield 'turned leg that is straight' => [
-            'leg-turned',
-            ['length' => 420.0, 'first' => 32.0, 'second' => 32.0, 'third' => 32.0, 'fourth' => 32.0],
-            ['round' => 0.0464453, 'foot' => 0.000804248],
-        ];
-        yield 'turned leg' => [
-            'leg-turned',
-            ['length' => 420.0, 'first' => 36.0, 'second' => 48.0, 'third' => 30.0, 'fourth' => 34.0],
-            ['round' => 0.0547292, 'foot' => 0.000907920],
-        ];
-        yield 'moulding' => ['moulding', ['run' => 2400.0, 'girth' => 55.0], ['profile' => 0.132]];
-        yield 'cage' => [
-            'cage',
-            ['rails' => 2, 'length' => 600.0, 'width' => 45.0, 'depth' => 25.0, 'spindles' => 9, 'diameter' => 16.0, 'height' => 300.0],
-            ['round' => 0.3000979],
-        ];
-    }
-
-    /**
-     * @param array<string, float> $sizes
-     * @param array<string, float> $areas
-     */
-    #[DataProvider('known')]
-    public function testKnownAreas(string $kind, array $sizes, array $areas): void
-    {
-        $shape = Given::shapes()->named($kind);
-        self::assertSame(array_map(static fn (Size $s): string => $s->key, $shape->sizes()), array_keys($sizes));
-        self::assertSame(array_keys($areas), array_map(static fn (Face $f): string => $f->key, $shape->faces()));
-        $surface = Surface::of($shape, $sizes, array_keys($areas));
-        foreach ($areas as $face => $area) {
-            self::assertEqualsWithDelta($area, $surface->area([$face]), 5e-7, $face);
-            self::assertNotSame('', $surface->faces[$face][1]->formula);
-        }
-        self::assertEqualsWithDelta(array_sum($areas), $surface->area(), 1e-6, 'the whole is its faces');
-    }
-
-    /**
-     * A leg that narrows, cut into a thousand rings and into a thousand square frames.
-     */
-    public function testTaperedAndTurnedLegsStripByStrip(): void
-    {
-        $this->manyTimes(30, function (): void {
-            [$l, $a, $b] = [$this->float(100, 900), $this->float(20, 80), $this->float(15, 80)];
-            $slant = hypot(1.0, ($a - $b) / 2 / $l);
-            $sum = 0.0;
-            for ($i = 0; $i < 1000; ++$i) {
-                $sum += 4 * ($a + ($b - $a) * ($i + 0.5) / 1000) * $l / 1000 * $slant;
-            }
-            self::assertEqualsWithDelta(
-                $sum / 1e6,
-                Surface::of(Given::shapes()->named('leg-tapered'), ['length' => $l, 'above' => $a, 'below' => $b], ['sides'])->area(),
-                1e-9,
-            );
-
-            $d = array_map(fn (): float => $this->float(12, 70), range(1, 4));
-            $sum = 0.0;
-            for ($i = 0; $i < 3; ++$i) {
-                $slant = hypot(1.0, ($d[$i] - $d[$i + 1]) / 2 / ($l / 3));
-                for ($k = 0; $k < 500; ++$k) {
-                    $sum += \M_PI * ($d[$i] + ($d[$i + 1] - $d[$i]) * ($k + 0.5) / 500) * $l / 3 / 500 * $slant;
-                }
-            }
-            self::assertEqualsWithDelta(
-                1.1 * $sum / 1e6,
-                Surface::of(
-                    Given::shapes()->named('leg-turned'),
-                    ['length' => $l, 'first' => $d[0], 'second' => $d[1], 'third' => $d[2], 'fourth' => $d[3]],
-                    ['round'],
-                )->area(),
-                1e-9,
-            );
-        });
-    }
-
-    /**
-     * Twice as large in every direction is four times the area, whatever the shape.
-     */
-    public function testAreaGrowsWithTheSquare(): void
+    public static function shapes(): iterable
     {
         foreach (Given::shapes()->all() as $shape) {
-            $sizes = self::usual($shape);
-            $double = array_combine(
-                array_keys($sizes),
-                array_map(static fn (Size $s): float => $s->isCount ? $s->usual : 2 * $s->usual, $shape->sizes()),
-            );
-            foreach ($shape->faces() as $face) {
-                self::assertEqualsWithDelta(
-                    4 * $shape->measure($face->key, $sizes)->area,
-                    $shape->measure($face->key, $double)->area,
-                    1e-9,
-                    $shape->key(),
-                );
-            }
-            self::assertNotEmpty(
-                array_filter($shape->faces(), static fn (Face $f): bool => $f->usual),
-                $shape->key().' mostly has some face finished',
-            );
-            self::assertGreaterThan(0, $shape->outline($sizes)->width);
-            self::assertGreaterThan(0, $shape->outline($sizes)->height);
+            yield $shape->key() => [$shape];
         }
     }
 
-    public function testOnlyBoardsWithBothBroadFacesHaveTwoSides(): void
+    /** In its usual sizes: each face with its area, its formula, its edges and recesses, and how slowly it is worked. */
+    #[DataProvider('shapes')]
+    public function testAShapeMeasuresAsItDid(Shape $shape): void
     {
-        $door = Surface::of(
-            Given::shapes()->named('door'),
-            ['length' => 600.0, 'width' => 400.0, 'thickness' => 19.0],
-            ['face', 'reverse', 'long-edges'],
+        $sizes = array_column(array_map(static fn (Size $s): array => [$s->key, (float) $s->usual], $shape->sizes()), 1, 0);
+        $surface = Surface::of($shape, $sizes, array_map(static fn (Face $f): string => $f->key, $shape->faces()));
+        Said::assertSame(__DIR__.'/shapes.yaml', $shape->key(), [
+            'name' => $shape->name(),
+            'sizes' => array_map(static fn (Size $s): string => Said::line($s), $shape->sizes()),
+            'faces' => array_map(static fn (array $f): string => Said::line((object) ['face' => $f[0], 'measured' => $f[1]]), array_values($surface->faces)),
+            'surface' => Said::line((object) [
+                'level' => $surface->level->name,
+                'border' => $surface->border,
+                'outline' => $surface->outline,
+                'sides' => array_map($surface->sideOf(...), array_keys($surface->faces)),
+                'turned' => $surface->hasTwoSides(null),
+            ]),
+        ]);
+        // Twice as long, wide and thick: four times the area, and twice the metres of edge.
+        $doubled = Surface::of(
+            $shape,
+            array_map(static fn (Size $s): float => (float) $s->usual * ($s->isCount ? 1 : 2), array_column(array_map(static fn (Size $s): array => [$s->key, $s], $shape->sizes()), 1, 0)),
+            array_keys($surface->faces),
         );
-        self::assertTrue($door->hasTwoSides(null));
-        self::assertFalse($door->hasTwoSides(['face', 'long-edges']));
-        self::assertFalse(
-            Surface::of(Given::shapes()->named('leg-round'), ['length' => 420.0, 'diameter' => 32.0], ['round', 'foot'])->hasTwoSides(null),
-        );
-        self::assertFalse(Surface::free(2.0)->hasTwoSides(null));
-    }
-
-    public function testRefusesWhatCannotBe(): void
-    {
-        $top = Given::shapes()->named('top');
-        $sizes = self::usual($top);
-        foreach ([
-            static fn () => Surface::free(0.0),
-            static fn () => Surface::free(\NAN),
-            static fn () => Surface::free(1001.0),
-            static fn () => Surface::of($top, ['length' => 900.0], ['face']),
-            static fn () => Surface::of($top, ['length' => 0.0] + $sizes, ['face']),
-            static fn () => Surface::of($top, ['length' => 30_000.0] + $sizes, ['face']),
-            static fn () => Surface::of($top, $sizes, []),
-            static fn () => Surface::of($top, $sizes, ['inside']),
-            static fn () => Surface::of(
-                Given::shapes()->named('cage'),
-                ['spindles' => 2.5] + self::usual(Given::shapes()->named('cage')),
-                ['round'],
-            ),
-            static fn () => Given::shapes()->named('blob'),
-        ] as $nonsense) {
-            try {
-                $nonsense();
-                self::fail('Nonsense was accepted.');
-            } catch (InvalidPiece $refusal) {
-                self::assertNotSame('', $refusal->getMessage());
-            }
+        self::assertEqualsWithDelta(4 * $surface->area(), $doubled->area(), 1e-9);
+        self::assertEqualsWithDelta(2 * $surface->border, $doubled->border, 1e-9);
+        foreach ($surface->faces as $key => [, $measured]) {
+            self::assertEqualsWithDelta(2 * $measured->edges, $doubled->faces[$key][1]->edges, 1e-9);
         }
     }
 
     /**
-     * @return array<string, float>
+     * @return iterable<string, array{\Closure(float): mixed, ?float, ?float, float, string}>
      */
-    private static function usual(Shape $shape): array
+    public static function figures(): iterable
     {
-        return array_column(array_map(static fn (Size $s): array => [$s->key, $s->usual], $shape->sizes()), 1, 0);
+        $door = Given::shapes()->named('door');
+        $of = static fn (float $length): Surface => Surface::of($door, ['length' => $length, 'width' => 400.0, 'thickness' => 20.0], ['face']);
+        $cage = Given::shapes()->named('cage');
+        $usual = array_column(array_map(static fn (Size $s): array => [$s->key, (float) $s->usual], $cage->sizes()), 1, 0);
+        $wood = static fn (?float $veneer = null, ?float $moves = null): Substrate => Substrate::of(
+            SubstrateKind::Veneer,
+            'oak',
+            Grain::Open,
+            Colour::of('#c8a06a'),
+            $veneer,
+            [],
+            $moves,
+        );
+        yield 'length' => [$of, 1.0, 20_000.0, 0.5, 'Length must be between 1 and 20000 mm.'];
+        yield 'spindles' => [
+            static fn (float $n) => Surface::of($cage, ['spindles' => $n] + $usual, ['round']),
+            0,
+            500,
+            1,
+            'Spindles must be a whole number up to 500.',
+        ];
+        yield 'area' => [static fn (float $a) => Surface::free($a), 0.000001, 1000.0, 0.000001, 'An area must be above 0 and up to 1000 m².'];
+        yield 'veneer' => [static fn (float $x) => $wood($x), 0.1, 6.0, 0.01, 'The thickness of a veneer must be between 0.1 and 6 mm.'];
+        yield 'moves' => [
+            static fn (float $x) => $wood(null, $x),
+            0.0,
+            0.6,
+            0.01,
+            'Swelling across the grain must be between 0 and 0.6 % for each % of moisture.',
+        ];
+    }
+
+    /**
+     * @param \Closure(float): mixed $make
+     */
+    #[DataProvider('figures')]
+    public function testASizeThatCannotBeIsRefused(\Closure $make, ?float $least, ?float $most, float $beyond, string $says): void
+    {
+        self::assertBounds($make, $least, $most, $beyond, $says);
+    }
+
+    /** A face with a repair: what is left of it, and what is refused. */
+    public function testFieldsDivideAFace(): void
+    {
+        $field = static fn (string $id, float $share, ?string $face = null): Field => Field::of($id, ucfirst($id), $share, $face);
+        $surface = Surface::free(2.0)->divided([$field('hole', 0.1), $field('burn', 0.2)]);
+        self::assertEqualsWithDelta([1.4, 0.2, 0.4], array_map(static fn (array $f): float => $f[1]->area, array_values($surface->faces)), 1e-9);
+        self::assertSame(['whole', 'whole.hole', 'whole.burn'], $surface->names());
+        self::assertEqualsWithDelta(2.0, $surface->area(), 1e-9);
+        $all = Surface::free(2.0)->divided([$field('all', 1.0)]);
+        self::assertSame(['whole.all', 'whole'], $all->names(), 'nothing is left beside it, and the face can still be named');
+        self::assertSame(['whole', 'whole'], array_map(Surface::faceOf(...), ['whole', 'whole.all']));
+        $refused = array_map(self::refusal(...), [
+            static fn () => Surface::free(2.0)->divided([$field('a', 0.6), $field('b', 0.5)]),
+            static fn () => Surface::free(2.0)->divided([$field('a', 0.6), $field('a', 0.1)]),
+            static fn () => Surface::free(2.0)->divided([$field('a', 0.6, 'back')]),
+        ]);
+        Said::assertSame(__DIR__.'/shapes.yaml', 'fields refused', $refused);
+    }
+
+    /** How thirsty bare materials are, what they are called, and what moves. */
+    public function testSubstrates(): void
+    {
+        $of = static fn (SubstrateKind $kind, Grain $grain = Grain::Close, string $species = 'oak', ?float $veneer = null): Substrate => Substrate::of(
+            $kind,
+            $species,
+            $grain,
+            Colour::of('#c8a06a'),
+            $veneer,
+            [Bleed::Tannin],
+        );
+        Said::assertSame(__DIR__.'/shapes.yaml', 'substrates', array_merge(...array_map(
+            static fn (SubstrateKind $k): array => array_map(
+                static fn (Grain $g): string => \sprintf(
+                    '%s, %s grain: drinks %g%s, moves %g, face veneer %s',
+                    $of($k, $g)->inWords(),
+                    $g->value,
+                    $of($k, $g)->absorption(),
+                    $of($k, $g)->drinksAtAll() ? '' : ' (never)',
+                    $of($k, $g)->moves,
+                    $of($k, $g)->faceVeneer() ?? 'none',
+                ),
+                Grain::cases(),
+            ),
+            SubstrateKind::cases(),
+        )));
+        self::assertSame('metal', $of(SubstrateKind::Metal, species: '')->inWords());
+        self::assertSame(0.8, $of(SubstrateKind::Solid, veneer: 0.8)->faceVeneer());
+        $other = $of(SubstrateKind::Solid)->coloured(Colour::of('#ffffff'));
+        self::assertEquals($of(SubstrateKind::Solid), $other->coloured(Colour::of('#c8a06a')));
+        $plural = array_map(
+            static fn (string $name): bool => PiecePart::of('p', $name, Surface::free(1.0), 1, $of(SubstrateKind::Solid))->isPlural(),
+            ['Doors', 'Door', 'Glass', 'Chassis', 'Legs', 'Bus'],
+        );
+        self::assertSame([true, false, false, false, true, false], $plural);
     }
 }

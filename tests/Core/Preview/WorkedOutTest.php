@@ -141,7 +141,10 @@ final class WorkedOutTest extends TestCase
      */
     private static function lines(Preview $p): array
     {
-        $each = static fn (array $things, array $without = []): array => array_map(static fn (object $o): string => Said::line($o, $without), $things);
+        $each = static fn (array $things, string ...$without): array => array_map(
+            static fn (object $o): string => Said::line($o, array_values($without)),
+            $things,
+        );
 
         return [
             'whole' => Said::line((object) [
@@ -155,9 +158,9 @@ final class WorkedOutTest extends TestCase
                 'soonest' => $p->plan->soonest,
                 'latest' => $p->plan->latest,
             ]),
-            'parts' => $each($p->parts, ['outline', 'survey']),
+            'parts' => $each($p->parts, 'outline', 'survey'),
             'joints' => $each($p->joints),
-            'steps' => $each($p->steps, ['layout']),
+            'steps' => $each($p->steps, 'layout'),
             'layers' => array_map(
                 static fn (object $s): string => $s->id.': '.Said::line((object) ['layers' => $s->layers], ['colour']),
                 $p->stacks,

@@ -46,7 +46,7 @@ final class BenchWorkedOutTest extends TestCase
             ['brushed', 'varnish'],
         ]];
         $days = static fn (array $pieces, ?Context $context = null): DaysPreview => (new PlanDays(Given::practices()))->plan(
-            $pieces,
+            array_values($pieces),
             $context ?? self::context(),
             static fn (): bool => false,
         );
