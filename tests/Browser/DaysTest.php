@@ -122,7 +122,7 @@ final class DaysTest extends Rooms
         );
         self::assertNull($this->job('Ticket rack')->place, 'nothing yet');
         $this->browser->action()->release()->perform();
-        $this->until(static fn (): bool => null !== $this->job('Ticket rack')->place && null !== $this->job('Ticket rack')->notBefore, 'it is moved');
+        $this->until(fn (): bool => null !== $this->job('Ticket rack')->place && null !== $this->job('Ticket rack')->notBefore, 'it is moved');
         $moved = $this->job('Ticket rack');
         self::assertGreaterThan(date('Y-m-d'), $moved->notBefore);
         $this->until(
@@ -133,13 +133,13 @@ final class DaysTest extends Rooms
             'and planned from then on',
         );
         $this->button('Undo')->click();
-        $this->until(static fn (): bool => null === $this->job('Ticket rack')->place && null === $this->job('Ticket rack')->notBefore, 'taken back');
+        $this->until(fn (): bool => null === $this->job('Ticket rack')->place && null === $this->job('Ticket rack')->notBefore, 'taken back');
         $this->first(WebDriverBy::cssSelector('[aria-label^="Move Ticket rack"]'))->sendKeys(
             WebDriverKeys::ARROW_DOWN.WebDriverKeys::ARROW_DOWN.WebDriverKeys::ESCAPE.WebDriverKeys::ARROW_DOWN,
         );
         self::assertNull($this->job('Ticket rack')->place, 'not before it is said');
         $this->press(WebDriverKeys::ENTER);
-        $this->until(static fn (): bool => $moved->place === $this->job('Ticket rack')->place, 'moved by keys');
+        $this->until(fn (): bool => $moved->place === $this->job('Ticket rack')->place, 'moved by keys');
     }
 
     /** A line of a job, opened. */
