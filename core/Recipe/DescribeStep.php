@@ -79,7 +79,9 @@ final class DescribeStep
             'the depth' => null === $d->depth ? null : ExactNumber::plain($d->depth).' µm',
             'the dwell' => null === $d->dwell ? null : Duration::inWords($d->dwell),
             'hands-on time' => null === $d->handsOn ? null : Duration::inWords($d->handsOn),
-            'the wait' => WaitUntil::Minutes === $step->wait->until ? Duration::inWords($step->wait->minutes) : '“'.$step->wait->until->value.'”',
+            'the wait' => WaitUntil::Minutes === $step->wait->until
+                ? Duration::inWords($step->wait->minutes)
+                : '“'.$step->wait->until->value.'”',
             'the note' => '' === $step->note ? null : '“'.$step->note.'”',
         ], static fn (?string $fact): bool => null !== $fact);
     }

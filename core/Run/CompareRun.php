@@ -4,18 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Run;
 
-use Inlaid\Core\Colour\Colour;
-use Inlaid\Core\Colour\ColourDifference;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Edit\StepChange;
-use Inlaid\Core\Look\WorkOutLook;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkKey;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\Surface\BuildSurface;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
@@ -35,7 +30,7 @@ final readonly class CompareRun
     private const WARMER = 2.0;
     private const DAMPER = 10.0;
 
-    public function __construct(private WorkOutLook $look = new WorkOutLook())
+    public function __construct(private CompareColours $colours = new CompareColours())
     {
     }
 
@@ -55,6 +50,7 @@ final readonly class CompareRun
             $key = WorkKey::of($act);
             $minutes[$key->step][(string) $key] = $act->minutes;
         }
+        $reached = $this->colours->compare($recipe, $works, $state);
         foreach ($works as $work) {
             if ($work->step->isFurtherColour()) {
                 continue; // noted with the blend
@@ -86,8 +82,11 @@ final readonly class CompareRun
                 name: $work->step->name(),
                 coats: \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done))),
                 minutes: [] === $with ? null : $took,
+                planned: [] === $with ? null : $should,
                 ml: $state->poured[$id] ?? null,
                 colours: array_values(array_filter(array_map(static fn (Event $e): ?string => $e->colour?->hex, $seen))),
+                expected: ($reached[$id] ?? null)?->expected->hex,
+                apart: ($reached[$id] ?? null)?->apart->inWords,
             );
             array_push(
                 $deviations,
@@ -95,7 +94,7 @@ final readonly class CompareRun
                 ...$this->time(work: $work, with: $with, should: $should, took: $took),
                 ...$this->amount($work, $state),
                 ...$this->tooSoon($work, $done),
-                ...$this->colour(recipe: $recipe, works: $works, work: $work, seen: $seen),
+                ...self::colour($reached[$id] ?? null),
             );
         }
         array_push($deviations, ...$this->order($works, $state));
@@ -201,46 +200,22 @@ final readonly class CompareRun
     }
 
     /**
-     * The last colour that was seen after a step, against what was reckoned of that zone of its largest part.
-     *
-     * @param list<StepCalculation> $works
-     * @param list<Event>           $seen
-     *
      * @return list<Deviation>
      */
-    private function colour(Recipe $recipe, array $works, StepCalculation $work, array $seen): array
+    private static function colour(?SeenColour $seen): array
     {
-        $part = [] === $seen
-            ? null
-            : $recipe->piece->largest(static fn (PiecePart $p): bool => \in_array($p, $recipe->partsOf($work->step), true));
-        if (null === $part) {
-            return [];
-        }
-        $face = array_key_first($part->surface->faces);
-        $until = \array_slice($works, 0, $work->number);
-        $on = array_values(array_filter(
-            $until,
-            static fn (StepCalculation $w): bool => $w->isDone() && $w->step->touchesFace($part, $face),
-        ));
-        [$zone, $colour] = [$seen[\count($seen) - 1]->zone, $seen[\count($seen) - 1]->colour];
-        if (null === $colour || !\in_array($zone, BuildSurface::zones($part->substrate), true)) {
-            return [];
-        }
-        $reckoned = $this->look->zone($part, $on, $zone)->mean()->colour();
-        $apart = ColourDifference::between($colour, $reckoned);
-
-        return $apart->deltaE < 1
+        return null === $seen || $seen->apart->deltaE < 1
             ? []
             : [new Deviation(
-                key: "colour-{$work->step->id}",
-                step: $work->step->id,
-                name: $work->step->name(),
+                key: "colour-$seen->step",
+                step: $seen->step,
+                name: $seen->name,
                 words: \sprintf(
                     'colour %s%s, expected %s: %s',
-                    $colour->hex,
-                    Zone::Field === $zone ? '' : ' on '.$zone->inWords(),
-                    $reckoned->hex,
-                    $apart->inWords,
+                    $seen->seen->hex,
+                    Zone::Field === $seen->zone ? '' : ' on '.$seen->zone->inWords(),
+                    $seen->expected->hex,
+                    $seen->apart->inWords,
                 ),
             )];
     }

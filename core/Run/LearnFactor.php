@@ -20,17 +20,15 @@ final class LearnFactor
     private const ABSURD = 6.0;
 
     /**
-     * @param list<array{string, float}> $observed of what, and observed ÷ typical
+     * @param list<Observed> $observed
      *
      * @return array<string, Factor> by what it is of
      */
     public function learn(array $observed): array
     {
         $by = [];
-        foreach ($observed as [$of, $ratio]) {
-            if ($ratio > 1 / self::ABSURD && $ratio < self::ABSURD) {
-                $by[$of][] = log($ratio);
-            }
+        foreach (array_filter($observed, self::tells(...)) as $o) {
+            $by[$o->of][] = log($o->ratio());
         }
         $factors = [];
         foreach ($by as $of => $logs) {
@@ -46,5 +44,11 @@ final class LearnFactor
         ksort($factors);
 
         return $factors;
+    }
+
+    /** Is it near enough to what is typical to tell something of it? */
+    public static function tells(Observed $o): bool
+    {
+        return $o->ratio() > 1 / self::ABSURD && $o->ratio() < self::ABSURD;
     }
 }

@@ -15,7 +15,8 @@ use Inlaid\Core\Schedule\StepWaits;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * What a run tells of this painter's own figures, each as what was observed ÷ what is reckoned: how long works took, how long coats dried,
+ * What a run tells of this painter's own figures, each as what was observed against what is reckoned: how long works took, how long coats
+ * dried,
  * how much was poured.
  *
  * Only ends that were seen are observed. That the next coat was begun says that the one below was dry by then, not since when: a wait slept
@@ -29,7 +30,7 @@ final readonly class ObserveRun
      *
      * Of techniques their pace, of materials their drying, of both the amount
      *
-     * @return array{list<array{string, float}>, list<array{string, float}>, list<array{string, float}>}
+     * @return array{list<Observed>, list<Observed>, list<Observed>}
      */
     public function observe(PieceToDo $piece, array $works, array $acts, RunState $state, Calendar $calendar, \DateTimeZone $zone): array
     {
@@ -39,27 +40,41 @@ final readonly class ObserveRun
             $step = $work->step;
             $main = $work->mix?->main()?->id;
             $coats = [];
+            $last = 0;
             foreach ($state->works as $key => $done) {
                 if ($done->step !== $step->id || null === $done->finished) {
                     continue;
                 }
                 $coats[$done->coat] = true;
+                $last = max($last, $done->finished);
                 if (null === $step->detail->handsOn && null !== $done->started && ($minutes[$key] ?? 0) > 0) {
-                    $paces[] = [
-                        PersonalFactors::paceOf($step->technique->key(), $step->detail->tool?->value),
-                        ($done->finished - $done->started) / 60 / $minutes[$key],
-                    ];
+                    $paces[] = new Observed(
+                        of: PersonalFactors::paceOf($step->technique->key(), $step->detail->tool?->value),
+                        typical: $minutes[$key],
+                        seen: ($done->finished - $done->started) / 60,
+                        at: $done->finished,
+                    );
                 }
                 if (null !== $main && null !== $done->dried) {
                     $waits = StepWaits::of($work, $this->air($piece->air, $state, $done->finished), $zone);
                     $until = $waits->until(WaitUntil::Recoat)->over($done->finished, $calendar);
-                    $until > $done->finished && $drying[] = [$main, ($done->dried - $done->finished) / ($until - $done->finished)];
+                    $until > $done->finished && $drying[] = new Observed(
+                        of: $main,
+                        typical: ($until - $done->finished) / 60,
+                        seen: ($done->dried - $done->finished) / 60,
+                        at: $done->dried,
+                    );
                 }
             }
             $poured = $state->poured[$step->id] ?? 0.0;
             $need = $work->poured()->toFloat();
             if (null !== $main && $poured > 0.0 && $need > 0.0 && \count($coats) === $work->rounds()) {
-                $amounts[] = [PersonalFactors::amountOf($main, $step->technique->key()), $poured / $need];
+                $amounts[] = new Observed(
+                    of: PersonalFactors::amountOf($main, $step->technique->key()),
+                    typical: $need,
+                    seen: $poured,
+                    at: $last,
+                );
             }
         }
 

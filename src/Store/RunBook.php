@@ -136,6 +136,8 @@ final readonly class RunBook
     /**
      * Where it stands, from when and by when, and whether it is finished or put away.
      *
+     * @param \DateTimeImmutable|null $finishedAt when, if not now
+     *
      * @throws NotFound
      * @throws VersionConflict if it has moved on from the given version
      */
@@ -147,11 +149,21 @@ final readonly class RunBook
         ?\DateTimeImmutable $due,
         bool $finished,
         bool $archived,
+        ?\DateTimeImmutable $finishedAt = null,
     ): StoredRun {
-        return $this->em->wrapInTransaction(function () use ($id, $version, $place, $notBefore, $due, $finished, $archived): StoredRun {
+        return $this->em->wrapInTransaction(function () use (
+            $id,
+            $version,
+            $place,
+            $notBefore,
+            $due,
+            $finished,
+            $archived,
+            $finishedAt,
+        ): StoredRun {
             $run = $this->at($id, $version);
             [$run->place, $run->notBefore, $run->due] = [$place, $notBefore, $due];
-            $run->finishedAt = $finished ? $run->finishedAt ?? new \DateTimeImmutable() : null;
+            $run->finishedAt = $finished ? $run->finishedAt ?? $finishedAt ?? new \DateTimeImmutable() : null;
             $run->archivedAt = $archived ? $run->archivedAt ?? new \DateTimeImmutable() : null;
             ++$run->version;
 

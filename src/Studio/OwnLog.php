@@ -10,16 +10,18 @@ use Inlaid\App\Store\RunBook;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Practice\Practices;
-use Inlaid\Core\Run\Factor;
+use Inlaid\Core\Run\CompareColours;
 use Inlaid\Core\Run\LearnFactor;
+use Inlaid\Core\Run\Observed;
 use Inlaid\Core\Run\ObserveRun;
+use Inlaid\Core\Run\SeenColour;
 use Inlaid\Core\Schedule\PieceToDo;
 use Inlaid\Core\Schedule\PlanDays;
 use Inlaid\Core\Work\WorkOutSteps;
 use Psr\Cache\CacheItemPoolInterface;
 
 /**
- * What the runs of late tell of this painter's own figures. Worked out when something was noted since, else as it was.
+ * What the jobs of late tell of this painter's own figures. Worked out when something was noted since, else as it was.
  */
 final readonly class OwnLog
 {
@@ -32,6 +34,7 @@ final readonly class OwnLog
         private PlanDays $plan,
         private ObserveRun $observe,
         private LearnFactor $learn,
+        private CompareColours $colours,
         private CacheItemPoolInterface $cache,
         private Connection $connection,
         private string $storePath,
@@ -40,24 +43,37 @@ final readonly class OwnLog
 
     /**
      * @param Context $typical with no own figures
-     *
-     * @return array{paces: array<string, Factor>, drying: array<string, Factor>, amounts: array<string, Factor>}
      */
-    public function learn(Context $typical): array
+    public function learn(Context $typical): Learned
     {
         $item = $this->cache->getItem('own-'.hash(
             'xxh128',
             serialize([$this->storePath, $this->stamp(), $typical->climate, $typical->places, $typical->schools]),
         ));
-        /** @var array{paces: array<string, Factor>, drying: array<string, Factor>, amounts: array<string, Factor>}|null $known */
         $known = $item->get();
-        if (null === $known) {
-            $seen = array_map(fn (StoredRun $run): array => $this->observed($run, $typical), $this->runs->page(1)[1]);
-            [$paces, $drying, $amounts] = array_map(
-                fn (int $of): array => $this->learn->learn(array_merge([], ...array_column($seen, $of))),
-                [0, 1, 2],
+        if (!$known instanceof Learned) {
+            $points = ['paces' => [], 'drying' => [], 'amounts' => []];
+            $colours = [];
+            foreach ($this->runs->page(1)[1] as $run) {
+                [$observed, $seen] = $this->observed($run, $typical);
+                $title = $this->runs->recipe($run, $this->runs->state($run))->title;
+                foreach (array_keys($points) as $i => $kind) {
+                    foreach ($observed[$i] as $one) {
+                        $points[$kind][] = new LoggedPoint($run->id, $title, $one);
+                    }
+                }
+                foreach ($seen as $colour) {
+                    $colours[] = new LoggedColour($run->id, $title, $colour);
+                }
+            }
+            $known = new Learned(
+                factors: array_map(
+                    fn (array $of): array => $this->learn->learn(array_map(static fn (LoggedPoint $p): Observed => $p->observed, $of)),
+                    $points,
+                ),
+                points: $points,
+                colours: $colours,
             );
-            $known = ['paces' => $paces, 'drying' => $drying, 'amounts' => $amounts];
             $this->cache->save($item->set($known)->expiresAfter(self::DAY));
         }
 
@@ -65,7 +81,7 @@ final readonly class OwnLog
     }
 
     /**
-     * @return array{list<array{string, float}>, list<array{string, float}>, list<array{string, float}>}
+     * @return array{array{list<Observed>, list<Observed>, list<Observed>}, array<string, SeenColour>}
      */
     private function observed(StoredRun $run, Context $typical): array
     {
@@ -74,14 +90,14 @@ final readonly class OwnLog
         $piece = new PieceToDo(id: 'run', recipe: $recipe, air: $typical->air($run->place), notBefore: 0);
         $works = $this->steps->workOut($recipe, $typical->climate, $typical->habits($this->practices, $recipe));
 
-        return $this->observe->observe(
+        return [$this->observe->observe(
             piece: $piece,
             works: $works,
             acts: $this->plan->acts($piece, $typical),
             state: $state,
             calendar: new Calendar($typical->working, $typical->now),
             zone: $typical->working->zone,
-        );
+        ), $this->colours->compare($recipe, $works, $state)];
     }
 
     /** What changes whenever something is noted, or a run is put away. */

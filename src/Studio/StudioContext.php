@@ -95,10 +95,8 @@ final readonly class StudioContext
 
     /**
      * What this painter does otherwise than is typical, whether it is reckoned with or not.
-     *
-     * @return array{paces: array<string, Factor>, drying: array<string, Factor>, amounts: array<string, Factor>}
      */
-    public function learned(): array
+    public function learned(): Learned
     {
         return $this->log->learn($this->with((object) ['own' => new \stdClass()])[0]);
     }
@@ -119,7 +117,7 @@ final readonly class StudioContext
         $learned = $this->log->learn($context);
         $figures = array_fill_keys(['paces', 'drying', 'amounts'], []);
         foreach ($used as $of) {
-            $figures[$of] = array_map(static fn (Factor $f): float => $f->factor, $learned[$of]);
+            $figures[$of] = array_map(static fn (Factor $f): float => $f->factor, $learned->factors[$of]);
         }
         $written = array_map(static fn (array $f): object => (object) $f, array_intersect_key($figures, array_flip($used)));
 

@@ -122,7 +122,10 @@ final class DaysTest extends Rooms
         );
         self::assertNull($this->job('Ticket rack')->place, 'nothing yet');
         $this->browser->action()->release()->perform();
-        $this->until(fn (): bool => null !== $this->job('Ticket rack')->place && null !== $this->job('Ticket rack')->notBefore, 'it is moved');
+        $this->until(
+            fn (): bool => null !== $this->job('Ticket rack')->place && null !== $this->job('Ticket rack')->notBefore,
+            'it is moved',
+        );
         $moved = $this->job('Ticket rack');
         self::assertGreaterThan(date('Y-m-d'), $moved->notBefore);
         $this->until(
@@ -133,7 +136,10 @@ final class DaysTest extends Rooms
             'and planned from then on',
         );
         $this->button('Undo')->click();
-        $this->until(fn (): bool => null === $this->job('Ticket rack')->place && null === $this->job('Ticket rack')->notBefore, 'taken back');
+        $this->until(
+            fn (): bool => null === $this->job('Ticket rack')->place && null === $this->job('Ticket rack')->notBefore,
+            'taken back',
+        );
         $this->first(WebDriverBy::cssSelector('[aria-label^="Move Ticket rack"]'))->sendKeys(
             WebDriverKeys::ARROW_DOWN.WebDriverKeys::ARROW_DOWN.WebDriverKeys::ESCAPE.WebDriverKeys::ARROW_DOWN,
         );

@@ -14,7 +14,13 @@ final class DrawnDaysTest extends TestCase
 {
     use Randomly;
 
-    private const HOURS = ['mon' => self::SHIFTS, 'tue' => self::SHIFTS, 'wed' => self::SHIFTS, 'thu' => self::SHIFTS, 'fri' => self::SHIFTS];
+    private const HOURS = [
+        'mon' => self::SHIFTS,
+        'tue' => self::SHIFTS,
+        'wed' => self::SHIFTS,
+        'thu' => self::SHIFTS,
+        'fri' => self::SHIFTS,
+    ];
     private const SHIFTS = [['from' => '08:00', 'to' => '12:00'], ['from' => '13:00', 'to' => '17:00']];
 
     /**
@@ -25,13 +31,18 @@ final class DrawnDaysTest extends TestCase
     {
         $plans = [];
         $this->manyTimes(150, function () use (&$plans): void {
-            $plans[] = ['plan' => $this->plan(), 'hours' => ['hours' => self::HOURS, 'exceptions' => [['date' => '2026-03-31', 'hours' => []]]]];
+            $plans[] = [
+                'plan' => $this->plan(),
+                'hours' => ['hours' => self::HOURS, 'exceptions' => [['date' => '2026-03-31', 'hours' => []]]],
+            ];
         });
         $script = <<<'JS'
             const axis = page.axisOf([given.plan], given.hours);
             const rows = given.plan.pieces.map((p) => page.rowOf(given.plan, p.id, axis));
             const moments = given.plan.works.flatMap((w) => [...w.stretches.flatMap((s) => [s.start, s.end]), w.over]).sort();
-            return { columns: axis.columns, rows, moments, at: moments.map(axis.at), days: moments.map((m) => axis.dayAt(axis.at(m) + 1e-9)) };
+            return { columns: axis.columns, rows, moments, at: moments.map(axis.at), days: moments.map(
+                (m) => axis.dayAt(axis.at(m) + 1e-9),
+            ) };
             JS;
         foreach (PageCode::run('rooms/days/axis.ts', $script, $plans) as $i => $drawn) {
             \assert($drawn instanceof \stdClass);
@@ -96,11 +107,25 @@ final class DrawnDaysTest extends TestCase
               ready: Math.round(page.rowOf(given.plan, 'p0', axis).ready * 10000),
             };
             JS;
-        $moments = ['2026-03-30T00:00', '2026-03-30T08:00', '2026-03-30T12:30', '2026-03-30T17:00', '2026-03-31T00:00', '2026-04-07T12:30', '2027-01-01T00:00'];
+        $moments = [
+            '2026-03-30T00:00',
+            '2026-03-30T08:00',
+            '2026-03-30T12:30',
+            '2026-03-30T17:00',
+            '2026-03-31T00:00',
+            '2026-04-07T12:30',
+            '2027-01-01T00:00',
+        ];
         [$drawn] = PageCode::run('rooms/days/axis.ts', $script, [['plan' => $plan, 'hours' => self::HOURS, 'moments' => $moments]]);
         \assert($drawn instanceof \stdClass);
         self::assertSame(
-            [['2026-03-30', 1, 8, 17], ['2026-03-31', 7, 0, 24], ['2026-04-07', 1, 8, 17], ['2026-04-08', 2, 0, 24], ['2026-04-10', 1, 0, 24]],
+            [
+                ['2026-03-30', 1, 8, 17],
+                ['2026-03-31', 7, 0, 24],
+                ['2026-04-07', 1, 8, 17],
+                ['2026-04-08', 2, 0, 24],
+                ['2026-04-10', 1, 0, 24],
+            ],
             $drawn->columns,
         );
         // 1 + 0.45 + 1 + 0.45 + 0.5 = 3.4 wide; a night takes 7 % of its day on either side.

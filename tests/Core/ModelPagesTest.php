@@ -82,6 +82,7 @@ use Inlaid\Core\Recipe\StepDetail;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Run\LearnFactor;
+use Inlaid\Core\Run\Observed;
 use Inlaid\Core\Stock\Account;
 use Inlaid\Core\Stock\Balance;
 use Inlaid\Core\Stock\Move;
@@ -266,7 +267,7 @@ final class ModelPagesTest extends TestCase
             self::slaked(),
         ];
         yield 'a cold place' => ['planning', 'is applied between %s and %s.', self::warmHours()];
-        $pace = (new LearnFactor())->learn([['brushed', 2.0]])['brushed'];
+        $pace = (new LearnFactor())->learn([new Observed('brushed', 10.0, 20.0, 0)])['brushed'];
         yield 'planning, pace' => [
             'planning',
             'one task that took twice as long: %.2f times, nine times in ten %.2f to %.2f.',

@@ -50,6 +50,9 @@ final class Said
             };
         };
 
-        return strtr(json_encode($plain($what), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES), ['"' => '', ',' => ', ']);
+        return strtr(
+            json_encode($plain($what), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES),
+            ['"' => '', ',' => ', '],
+        );
     }
 }

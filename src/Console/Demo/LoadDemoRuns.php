@@ -56,6 +56,7 @@ final readonly class LoadDemoRuns
                 due: $due,
             );
             $events = [];
+            $at = null;
             foreach ($given['events'] ?? [] as $i => $event) {
                 $at = new \DateTimeImmutable($today->modify("-{$event['ago']} days")->format('Y-m-d ').$event['at'], $zone);
                 $events[] = (object) (
@@ -76,6 +77,7 @@ final readonly class LoadDemoRuns
                     due: null,
                     finished: true,
                     archived: false,
+                    finishedAt: $at,
                 );
             }
         }

@@ -69,12 +69,36 @@ final class BoardsWorkedOutTest extends TestCase
         $boards = [
             'dwell against grit' => [],
             'one row, two hands' => ['own' => null, 'rows' => null, 'hands' => 'two'],
-            'coats, lay and wipe timed' => ['columns' => $axis('coats', 's4', '1', '2', '3'), 'own' => null, 'rows' => null, 'lay' => 3, 'wipe' => 2],
-            'how strong the mix' => ['columns' => $axis('colour-fraction', 's4', '1/5', '1/3', '1/2'), 'rows' => $axis('film', 's3', 'thin', 'heavy')],
-            'left out or not, in two orders' => ['columns' => $axis('done', 's3', 'done', 'left-out'), 'rows' => $axis('order', 's4', 'last', 's3')],
-            'three woods, three materials' => ['columns' => $axis('wood', '', 'birch', 'oak', 'pine'), 'rows' => $axis('laid', 's3', 'tunnel-mist', 'platform-slate')],
-            'wiped and by which technique' => ['columns' => $axis('left', 's4', '0', '40', '100'), 'rows' => $axis('technique', 's3', 'washed-wiped', 'brushed')],
-            'nobody will see a difference' => ['columns' => $axis('dwell', 's4', '4', '5'), 'own' => null, 'rows' => null, 'width' => 40, 'height' => 50],
+            'coats, lay and wipe timed' => [
+                'columns' => $axis('coats', 's4', '1', '2', '3'),
+                'own' => null,
+                'rows' => null,
+                'lay' => 3,
+                'wipe' => 2,
+            ],
+            'how strong the mix' => [
+                'columns' => $axis('colour-fraction', 's4', '1/5', '1/3', '1/2'),
+                'rows' => $axis('film', 's3', 'thin', 'heavy'),
+            ],
+            'left out or not, in two orders' => [
+                'columns' => $axis('done', 's3', 'done', 'left-out'),
+                'rows' => $axis('order', 's4', 'last', 's3'),
+            ],
+            'three woods, three materials' => [
+                'columns' => $axis('wood', '', 'birch', 'oak', 'pine'),
+                'rows' => $axis('laid', 's3', 'tunnel-mist', 'platform-slate'),
+            ],
+            'wiped and by which technique' => [
+                'columns' => $axis('left', 's4', '0', '40', '100'),
+                'rows' => $axis('technique', 's3', 'washed-wiped', 'brushed'),
+            ],
+            'nobody will see a difference' => [
+                'columns' => $axis('dwell', 's4', '4', '5'),
+                'own' => null,
+                'rows' => null,
+                'width' => 40,
+                'height' => 50,
+            ],
         ];
         foreach ($boards as $name => $with) {
             yield $name => [$name, $with];
@@ -101,7 +125,12 @@ final class BoardsWorkedOutTest extends TestCase
     public function testWhatPatchesDifferIn(): void
     {
         $diff = new DiffPatches();
-        $patches = self::board(['columns' => ['thing' => 'dwell', 'step' => 's4', 'levels' => ['2', '4']], 'rows' => ['thing' => 'coats', 'step' => 's4', 'levels' => ['1', '2']]])->board->patches;
+        $patches = self::board(
+            [
+                'columns' => ['thing' => 'dwell', 'step' => 's4', 'levels' => ['2', '4']],
+                'rows' => ['thing' => 'coats', 'step' => 's4', 'levels' => ['1', '2']],
+            ],
+        )->board->patches;
         $told = [];
         foreach ($patches as $one) {
             foreach ($patches as $other) {
@@ -152,7 +181,7 @@ final class BoardsWorkedOutTest extends TestCase
     {
         $root = \dirname(__DIR__, 3);
         $document = Json::object((string) file_get_contents("$root/tests/Exchange/golden/board-1.json"));
-        foreach (Json::object(Json::encode((object) $with)) as $key => $value) {
+        foreach (get_object_vars(Json::object(Json::encode((object) $with))) as $key => $value) {
             $document->{$key} = $value;
         }
         $read = new ReadRecipe(Given::techniques(), Given::practices(), new ReadPiece(Given::shapes()));

@@ -122,7 +122,10 @@ final class EditTest extends TestCase
         }
         self::assertSame([$step, [$change]], [Edit::insert($step, null)->new, Edit::change('s2', $change)->changes]);
         $ground = Edit::ground('oak', 'open', '#c8a06a', ['tannin'], 0.3);
-        self::assertSame(['species' => 'oak', 'grain' => 'open', 'colour' => '#c8a06a', 'bleeds' => ['tannin'], 'moves' => 0.3], $ground->set);
+        self::assertSame(
+            ['species' => 'oak', 'grain' => 'open', 'colour' => '#c8a06a', 'bleeds' => ['tannin'], 'moves' => 0.3],
+            $ground->set,
+        );
     }
 
     /** On other parts a step is what it was. */

@@ -114,7 +114,7 @@ final class FitTest extends TestCase
      */
     public function testTheGapFollowsItsCauses(): void
     {
-        $this->manyTimes(60, function (): void {
+        $this->manyTimes(25, function (): void {
             [$clearance, $across, $coats] = [$this->float(0, 4), $this->float(0, 600), $this->int(1, 5)];
             $joint = static fn (float $c, float $a): Joint => Joint::of(
                 'j',

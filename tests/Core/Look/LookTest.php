@@ -160,7 +160,7 @@ final class LookTest extends TestCase
      */
     public function testSharesAreKeptWhateverIsDone(): void
     {
-        $this->manyTimes(25, function (): void {
+        $this->manyTimes(12, function (): void {
             $steps = [];
             foreach (range(1, $this->int(2, 9)) as $i) {
                 $key = self::PATTERNED[$this->int(0, \count(self::PATTERNED) - 1)];
@@ -246,7 +246,7 @@ final class LookTest extends TestCase
     public function testAFilmIsJudgedByTheMapsOfThoseAboveIt(): void
     {
         $judged = $lost = 0;
-        $this->manyTimes(60, function () use (&$judged, &$lost): void {
+        $this->manyTimes(30, function () use (&$judged, &$lost): void {
             $films = array_values(array_filter(
                 $this->steps($this->int(4, 16)),
                 static fn (SurfaceStep $s): bool => Effect::Adds === $s->effect && null !== $s->film && null === $s->bleach,
@@ -269,7 +269,7 @@ final class LookTest extends TestCase
     /** A film of no thickness changes nothing, wherever it is laid; and over a base a coat is the same as two halves of it. */
     public function testAFilmOfNothingAndTwoHalves(): void
     {
-        $this->manyTimes(40, function (): void {
+        $this->manyTimes(20, function (): void {
             $base = self::step('base', 'brushed', self::paint('#c9b48a'), 2);
             $steps = $this->steps($this->int(2, 8));
             $none = self::step('none', 'brushed', self::paint('#23473a'))->laid(0.0);
@@ -291,7 +291,7 @@ final class LookTest extends TestCase
     /** Where a step would be done later: what it adds there is what it adds in a look that was laid in that order. */
     public function testWhatAStepWouldAddLater(): void
     {
-        $this->manyTimes(30, function (): void {
+        $this->manyTimes(15, function (): void {
             $steps = $this->steps($this->int(3, 9));
             $look = self::lay(...$steps);
             $from = $this->int(0, \count($steps) - 2);
@@ -406,7 +406,7 @@ final class LookTest extends TestCase
      */
     public function testWaxDeepensAndDoesNotTurnDarkColours(): void
     {
-        $this->manyTimes(40, function (): void {
+        $this->manyTimes(20, function (): void {
             $hex = \sprintf('#%02x%02x%02x', $this->int(0, 60), $this->int(0, 60), $this->int(0, 60));
             foreach ([Sheen::Matt, Sheen::Satin, Sheen::Gloss] as $sheen) {
                 $look = self::lay(self::step('p', 'brushed', self::paint($hex), 2), self::step('w', 'waxed', self::clear($sheen)));

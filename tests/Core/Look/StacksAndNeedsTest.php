@@ -55,7 +55,7 @@ final class StacksAndNeedsTest extends TestCase
      */
     public function testTheCutIsWhatAPileOfSlicesWouldBe(): void
     {
-        $this->manyTimes(60, function (): void {
+        $this->manyTimes(30, function (): void {
             $steps = [];
             foreach (range(1, $this->int(2, 9)) as $i) {
                 $steps[] = match ($this->int(0, 3)) {
@@ -94,7 +94,7 @@ final class StacksAndNeedsTest extends TestCase
      */
     public function testEveryPartHasOneCut(): void
     {
-        $this->manyTimes(60, function (): void {
+        $this->manyTimes(30, function (): void {
             $parts = array_map(
                 fn (int $i): PiecePart => PiecePart::of(
                     "p$i",
@@ -182,7 +182,7 @@ final class StacksAndNeedsTest extends TestCase
      */
     public function testPacksAreEnoughAndTheCheapest(): void
     {
-        $this->manyTimes(60, function (): void {
+        $this->manyTimes(30, function (): void {
             $sizes = array_map(fn (): array => [$this->int(20, 900), 0.5 * $this->int(2, 80)], range(1, $this->int(1, 3)));
             $paint = self::paint(array_map(static fn (array $s): Pack => Pack::of(Quantity::millilitres($s[0]), $s[1]), $sizes));
             $part = PiecePart::of('p', 'Part', Surface::free($this->float(0.2, 9)), 1, self::ground(Grain::Close));
@@ -221,7 +221,7 @@ final class StacksAndNeedsTest extends TestCase
      */
     public function testTheSumIsTheSumAndTheJarEndsWhereItDoes(): void
     {
-        $this->manyTimes(60, function (): void {
+        $this->manyTimes(30, function (): void {
             $paint = self::paint([Pack::of(Quantity::millilitres($this->int(40, 600)), 5.0), Pack::of(Quantity::millilitres(2000), 9.0)]);
             $steps = array_map(
                 fn (int $i): Step => $this->step("s$i", 'brushed', StepDetail::of(), $this->int(1, 3), [], $paint),
@@ -257,7 +257,7 @@ final class StacksAndNeedsTest extends TestCase
      */
     public function testACoatCostsWhatItWasSaidTo(): void
     {
-        $this->manyTimes(60, function (): void {
+        $this->manyTimes(30, function (): void {
             $rate = (float) $this->int(0, 90);
             $coats = $this->int(2, 4);
             $paint = self::paint([Pack::of(Quantity::millilitres($this->int(40, 600)), (float) $this->int(1, 60))]);

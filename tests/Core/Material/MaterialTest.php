@@ -46,17 +46,59 @@ final class MaterialTest extends TestCase
      */
     public static function figures(): iterable
     {
-        yield 'density' => [static fn (float $x) => self::body(density: $x), 0.05, 20.0, 0.001, 'Density must be between 0.05 and 20 g/ml.'];
-        yield 'scooped' => [static fn (float $x) => self::body(scooped: $x), 0.05, 20.0, 0.001, 'Scooped density must be between 0.05 and 20 g/ml.'];
+        yield 'density' => [
+            static fn (float $x) => self::body(density: $x),
+            0.05,
+            20.0,
+            0.001,
+            'Density must be between 0.05 and 20 g/ml.',
+        ];
+        yield 'scooped' => [
+            static fn (float $x) => self::body(scooped: $x),
+            0.05,
+            20.0,
+            0.001,
+            'Scooped density must be between 0.05 and 20 g/ml.',
+        ];
         yield 'solids' => [static fn (float $x) => self::body(solids: $x), 0.0, 1.0, 0.001, 'Volume solids must be between 0 and 1.'];
         yield 'build' => [static fn (float $x) => self::body(build: $x), 0.0, 1.0, 0.001, 'Build must be between 0 and 1.'];
-        yield 'spread' => [static fn (float $x) => self::body(spread: $x), 0.2, 200.0, 0.01, 'Spread rate must be between 0.2 and 200 m²/L.'];
-        yield 'thinning' => [static fn (float $x) => self::body(thinning: $x), 0.0, 1000.0, 0.01, 'Maximum thinning must be between 0 and 1000 volumes.'];
-        yield 'slaking' => [static fn (float $x) => self::body(slake: (int) $x), 0, 2880, 1, 'Slaking must be between 0 minutes and 2 days.'];
+        yield 'spread' => [
+            static fn (float $x) => self::body(spread: $x),
+            0.2,
+            200.0,
+            0.01,
+            'Spread rate must be between 0.2 and 200 m²/L.',
+        ];
+        yield 'thinning' => [
+            static fn (float $x) => self::body(thinning: $x),
+            0.0,
+            1000.0,
+            0.01,
+            'Maximum thinning must be between 0 and 1000 volumes.',
+        ];
+        yield 'slaking' => [
+            static fn (float $x) => self::body(slake: (int) $x),
+            0,
+            2880,
+            1,
+            'Slaking must be between 0 minutes and 2 days.',
+        ];
         yield 'open time' => [static fn (float $x) => self::handling(open: (int) $x), 1, null, 1, 'Open time must be more than 0 minutes.'];
         yield 'pot life' => [static fn (float $x) => self::handling(pot: (int) $x), 1, null, 1, 'Pot life must be more than 0 minutes.'];
-        yield 'lowest' => [static fn (float $x) => self::handling(lowest: $x), -30.0, 40.0, 0.1, 'The minimum temperature must be between -30 and 40 °C.'];
-        yield 'hiding' => [static fn (float $x) => Look::of(LookKind::Opaque, null, $x), 0.0, 0.999, 0.0005, 'Hiding must be between 0 and 0.999.'];
+        yield 'lowest' => [
+            static fn (float $x) => self::handling(lowest: $x),
+            -30.0,
+            40.0,
+            0.1,
+            'The minimum temperature must be between -30 and 40 °C.',
+        ];
+        yield 'hiding' => [
+            static fn (float $x) => Look::of(LookKind::Opaque, null, $x),
+            0.0,
+            0.999,
+            0.0005,
+            'Hiding must be between 0 and 0.999.',
+        ];
         yield 'power' => [
             static fn (float $x) => Learned::of(Colour::of('#808080'), $x, 3),
             0.25,
@@ -71,8 +113,20 @@ final class MaterialTest extends TestCase
             1,
             'The number of patches must be at least 1.',
         ];
-        yield 'price' => [static fn (float $x) => Pack::of(Quantity::millilitres('250'), $x), 0.0, null, 0.01, 'A price must be 0 or more.'];
-        yield 'touch' => [static fn (float $x) => StatedTimes::of((int) $x, 60, null, 60, 60), 0, null, 1, 'Touch-dry must be 0 minutes or more.'];
+        yield 'price' => [
+            static fn (float $x) => Pack::of(Quantity::millilitres('250'), $x),
+            0.0,
+            null,
+            0.01,
+            'A price must be 0 or more.',
+        ];
+        yield 'touch' => [
+            static fn (float $x) => StatedTimes::of((int) $x, 60, null, 60, 60),
+            0,
+            null,
+            1,
+            'Touch-dry must be 0 minutes or more.',
+        ];
     }
 
     /**
@@ -105,7 +159,10 @@ final class MaterialTest extends TestCase
         $quick = StatedTimes::of(20, 60, null, 240, 300)->dryingIn(0.5);
         self::assertSame([10, 30, null, 120, 300], [$quick->touch, $quick->recoat, $quick->recoatMost, $quick->through, $quick->cure]);
         $own = self::handling(open: 15, pot: 90)->dryingIn(2.0);
-        self::assertSame([40, 15, 90, true, 5.0], [$own->times?->touch, $own->openTime, $own->potLife, $own->rewets, $own->lowestTemperature]);
+        self::assertSame(
+            [40, 15, 90, true, 5.0],
+            [$own->times?->touch, $own->openTime, $own->potLife, $own->rewets, $own->lowestTemperature],
+        );
     }
 
     /** 1 l of 1.5 g/ml at 30 and 250 ml at 12: the litre is 2 cents a gram. A scoop of powder is loose. */
@@ -153,15 +210,30 @@ final class MaterialTest extends TestCase
                 for ($b = 0; $b <= ($counts[1] ?? 0); ++$b) {
                     for ($c = 0; $c <= ($counts[2] ?? 0); ++$c) {
                         $many = [$a, $b, $c];
-                        $holds = array_sum(array_map(static fn (array $s, int $i): float => $s[1] * $many[$i], $material->sizes, array_keys($material->sizes)));
-                        $costs = array_sum(array_map(static fn (array $s, int $i): float => $s[0]->price * $many[$i], $material->sizes, array_keys($material->sizes)));
+                        $holds = array_sum(
+                            array_map(
+                                static fn (array $s, int $i): float => $s[1] * $many[$i],
+                                $material->sizes,
+                                array_keys($material->sizes),
+                            ),
+                        );
+                        $costs = array_sum(
+                            array_map(
+                                static fn (array $s, int $i): float => $s[0]->price * $many[$i],
+                                $material->sizes,
+                                array_keys($material->sizes),
+                            ),
+                        );
                         $best = $holds >= $need - 1e-6 ? min($best, $costs) : $best;
                     }
                 }
             }
             $chosen = $choose->choose($material, $need);
             $holds = array_column(array_map(static fn (array $s): array => [spl_object_id($s[0]), $s[1]], $material->sizes), 1, 0);
-            self::assertGreaterThanOrEqual($need - 1e-6, array_sum(array_map(static fn (array $p): float => $p[1] * $holds[spl_object_id($p[0])], $chosen)));
+            self::assertGreaterThanOrEqual(
+                $need - 1e-6,
+                array_sum(array_map(static fn (array $p): float => $p[1] * $holds[spl_object_id($p[0])], $chosen)),
+            );
             self::assertEqualsWithDelta($best, array_sum(array_map(static fn (array $p): float => $p[1] * $p[0]->price, $chosen)), 1e-6);
             self::assertNotContains(0, array_column($chosen, 1));
         });
@@ -172,7 +244,10 @@ final class MaterialTest extends TestCase
     {
         $learned = Learned::of(Colour::of('#102030'), 1.4, 5);
         $paint = self::material()->learning($learned);
-        self::assertSame(['#102030', 1.4, '#5b6b73'], [$paint->look->believed()?->hex, $paint->look->power(), $paint->look->stated()?->hex]);
+        self::assertSame(
+            ['#102030', 1.4, '#5b6b73'],
+            [$paint->look->believed()?->hex, $paint->look->power(), $paint->look->stated()?->hex],
+        );
         $not = self::material()->learning(Learned::of(Colour::of('#102030'), 1.4, 5, false));
         self::assertSame(['#5b6b73', 1.0], [$not->look->believed()?->hex, $not->look->power()]);
         $stain = Look::of(LookKind::Stain, Colour::of('#111111'), onWood: Colour::of('#99aa88'));
@@ -183,7 +258,10 @@ final class MaterialTest extends TestCase
         self::assertSame(['paint#ffffff', '#ffffff', 0.9], [$other->id, $other->look->colour?->hex, $other->look->hiding]);
         self::assertSame([false, true], [self::material()->isPowder(), self::material(carrier: Carrier::Dry)->isPowder()]);
         self::assertSame([0.0, 0.0007, 0.003], array_map(static fn (Ambering $a): float => $a->perMicrometre(), Ambering::cases()));
-        self::assertSame([MaterialKind::Thinner], array_values(array_filter(MaterialKind::cases(), static fn (MaterialKind $k): bool => $k->thins())));
+        self::assertSame(
+            [MaterialKind::Thinner],
+            array_values(array_filter(MaterialKind::cases(), static fn (MaterialKind $k): bool => $k->thins())),
+        );
     }
 
     /** What takes what off, of everything in the catalogue. */

@@ -35,7 +35,7 @@ final class BrimTest extends TestCase
     public function testNothingRunsOverByRounding(): void
     {
         $full = $measured = $nearest = 0;
-        $this->manyTimes(400, function () use (&$full, &$measured, &$nearest): void {
+        $this->manyTimes(150, function () use (&$full, &$measured, &$nearest): void {
             $units = UnitSystem::cases()[$this->int(0, \count(UnitSystem::cases()) - 1)];
             $materials = [
                 Given::paint(density: (string) BigRational::nd($this->int(8, 16), 10)->toBigDecimal()),
@@ -79,9 +79,9 @@ final class BrimTest extends TestCase
             $full += null === $found->pourOff ? 0 : 1;
             $measured += \count(array_filter($found->add, static fn (BatchLinePreview $l): bool => null !== $l->how));
         });
-        self::assertGreaterThan(100, $full);
-        self::assertGreaterThan(100, $measured);
-        self::assertGreaterThan(20, $nearest);
+        self::assertGreaterThan(35, $full);
+        self::assertGreaterThan(35, $measured);
+        self::assertGreaterThan(6, $nearest);
     }
 
     /**

@@ -44,7 +44,12 @@ final class MixBenchWorkedOutTest extends TestCase
             $grams,
             array_keys($grams),
         ));
-        $correct = static fn (array $grams, array $wanted, ?int $holds = null, array $have = []): object => (new PreviewCorrection())->preview(
+        $correct = static fn (
+            array $grams,
+            array $wanted,
+            ?int $holds = null,
+            array $have = [],
+        ): object => (new PreviewCorrection())->preview(
             $pot($grams),
             self::flat($wanted),
             null === $holds ? null : BigRational::of($holds),
@@ -76,8 +81,16 @@ final class MixBenchWorkedOutTest extends TestCase
         );
         $answers = [
             'a wash, 180 ml' => static fn (): object => (new PreviewMix())->toYield(Analysed::mix($wash), $ml(180), Analysed::shop()),
-            'a wash in ounces' => static fn (): object => (new PreviewMix())->toYield(Analysed::mix($wash), $ml(180), Analysed::shop(units: UnitSystem::US)),
-            'milk paint, a drop of it' => static fn (): object => (new PreviewMix())->toYield(Analysed::mix($milk), $ml(3), Analysed::shop()),
+            'a wash in ounces' => static fn (): object => (new PreviewMix())->toYield(
+                Analysed::mix($wash),
+                $ml(180),
+                Analysed::shop(units: UnitSystem::US),
+            ),
+            'milk paint, a drop of it' => static fn (): object => (new PreviewMix())->toYield(
+                Analysed::mix($milk),
+                $ml(3),
+                Analysed::shop(),
+            ),
             'thinned further than the label allows' => static fn (): object => (new PreviewMix())->toYield(
                 Analysed::mix(['platform-slate' => '1', 'water' => '7']),
                 $ml(100),
@@ -88,19 +101,31 @@ final class MixBenchWorkedOutTest extends TestCase
                 $ml(100),
                 Analysed::shop(),
             ),
-            'a paint as it is' => static fn (): object => (new PreviewMix())->toYield(Analysed::shelf()['signal-cream'], $ml(250), Analysed::shop()),
+            'a paint as it is' => static fn (): object => (new PreviewMix())->toYield(
+                Analysed::shelf()['signal-cream'],
+                $ml(250),
+                Analysed::shop(),
+            ),
             'from all of 40 ml of paint' => static fn (): object => (new PreviewMix())->fromAllOf(
                 Analysed::mix($wash),
                 'platform-slate',
                 Quantity::millilitres(40),
                 Analysed::shop(),
             ),
-            'nothing to measure with' => static fn (): object => (new PreviewMix())->toYield(Analysed::mix($wash), $ml(180), Analysed::context()),
+            'nothing to measure with' => static fn (): object => (new PreviewMix())->toYield(
+                Analysed::mix($wash),
+                $ml(180),
+                Analysed::context(),
+            ),
             'corrected: too much water' => static fn (): object => $correct(['platform-slate' => 60, 'water' => 200], $wash),
             'corrected: too little water' => static fn (): object => $correct(['platform-slate' => 60, 'water' => 50], $wash),
             'corrected: as it should be' => static fn (): object => $correct(['platform-slate' => 142, 'water' => 300], $wash),
             'corrected: too little room' => static fn (): object => $correct(['platform-slate' => 60, 'water' => 200], $wash, holds: 300),
-            'corrected: too little paint' => static fn (): object => $correct(['platform-slate' => 60, 'water' => 200], $wash, have: ['platform-slate' => 12]),
+            'corrected: too little paint' => static fn (): object => $correct(
+                ['platform-slate' => 60, 'water' => 200],
+                $wash,
+                have: ['platform-slate' => 12],
+            ),
             'evaporated' => static fn (): object => (new PreviewEvaporation())->preview(
                 $pot(['platform-slate' => 142, 'water' => 300]),
                 $ml(600),
@@ -122,7 +147,12 @@ final class MixBenchWorkedOutTest extends TestCase
                 $ml(50),
                 Analysed::context(),
             ),
-            'matched: a grey of three' => static fn (): object => $match(['signal-cream', 'platform-slate', 'lamp-soot', 'poppy-bank'], '#9a9f9c'),
+            'matched: a grey of three' => static fn (): object => $match([
+                'signal-cream',
+                'platform-slate',
+                'lamp-soot',
+                'poppy-bank',
+            ], '#9a9f9c'),
             'matched: what is on the shelf' => static fn (): object => $match(['signal-cream', 'platform-slate'], '#5d6a72'),
             'matched: at most one' => static fn (): object => $match(['signal-cream', 'platform-slate'], '#9a9f9c', 1),
             'matched: nothing comes near' => static fn (): object => $match(['signal-cream', 'platform-slate'], '#c00000'),
@@ -138,7 +168,12 @@ final class MixBenchWorkedOutTest extends TestCase
                 [],
                 200,
             ),
-            'pooled: more than there is' => static fn (): ?object => $pool([['old wash', ['platform-slate' => 60, 'water' => 200]]], $wash, [], 2000),
+            'pooled: more than there is' => static fn (): ?object => $pool(
+                [['old wash', ['platform-slate' => 60, 'water' => 200]]],
+                $wash,
+                [],
+                2000,
+            ),
             'a stripe nobody has looked at' => static fn (): object => $stripe(null, null, null),
             'a stripe as the third rung' => static fn (): object => $stripe(null, 2, 250),
             'a stripe that was measured' => static fn (): object => $stripe(['#2a3033', '#9aa3a8'], null, 250),

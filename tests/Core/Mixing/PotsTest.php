@@ -158,7 +158,7 @@ final class PotsTest extends TestCase
      */
     public function testACorrectionIsExactAndTheLeast(): void
     {
-        $this->manyTimes(60, function (): void {
+        $this->manyTimes(30, function (): void {
             $materials = $this->materials($this->int(2, 3));
             $wanted = $this->mixOf($materials);
             $pot = Contents::of(array_map(fn (Material $m): Portion => Portion::of($m, $this->rational(1, 40, 4)), $materials));
@@ -198,7 +198,7 @@ final class PotsTest extends TestCase
      */
     public function testNothingComesNearerThanTheNearest(): void
     {
-        $this->manyTimes(40, function (): void {
+        $this->manyTimes(20, function (): void {
             $materials = $this->materials(3);
             $wanted = $this->mixOf($materials);
             $pot = Contents::of(array_map(fn (Material $m): Portion => Portion::of($m, BigRational::of($this->int(1, 30))), $materials));
@@ -237,7 +237,7 @@ final class PotsTest extends TestCase
      */
     public function testAPoolIsTheMostThereCanBe(): void
     {
-        $this->manyTimes(60, function (): void {
+        $this->manyTimes(30, function (): void {
             $materials = $this->materials(2);
             $wanted = $this->mixOf($materials);
             $pots = array_map(
@@ -266,7 +266,7 @@ final class PotsTest extends TestCase
      */
     public function testTheRestFollowsWhatWasPouredTooMuch(): void
     {
-        $this->manyTimes(80, function (): void {
+        $this->manyTimes(40, function (): void {
             $materials = $this->materials(3);
             $wanted = $this->mixOf($materials);
             $yield = $this->rational(20, 200, 3);

@@ -47,7 +47,12 @@ final class NextMoveWorkedOutTest extends TestCase
                 null,
             ],
             'a glaze, by its recesses' => [
-                ['steps' => [['brushed', 'engine-green'], ['glazed-wiped', ['glazing-medium' => '5', 'lamp-soot' => '1'], ['purpose' => 'pores']]]],
+                [
+                    'steps' => [
+                        ['brushed', 'engine-green'],
+                        ['glazed-wiped', ['glazing-medium' => '5', 'lamp-soot' => '1'], ['purpose' => 'pores']],
+                    ],
+                ],
                 1,
                 Zone::Recess,
                 '#141a18',
@@ -72,8 +77,15 @@ final class NextMoveWorkedOutTest extends TestCase
      * @param array<mixed> $recipe
      */
     #[DataProvider('mixes')]
-    public function testAMixIsSolvedForAColour(string $name, array $recipe, int $step, Zone $zone, string $colour, ?int $vary, ?string $place): void
-    {
+    public function testAMixIsSolvedForAColour(
+        string $name,
+        array $recipe,
+        int $step,
+        Zone $zone,
+        string $colour,
+        ?int $vary,
+        ?string $place,
+    ): void {
         $read = Analysed::recipe($recipe);
         $found = (new SolveMix(Given::practices()))->solve(
             recipe: $read,
@@ -112,7 +124,11 @@ final class NextMoveWorkedOutTest extends TestCase
                 );
                 self::fail('solved');
             } catch (InvalidMix $error) {
-                Said::assertSame(self::FILE, "refused: step $step, part ".($vary ?? '–').', '.($place ?? 'anywhere').", $zone->value", $error->getMessage());
+                Said::assertSame(
+                    self::FILE,
+                    "refused: step $step, part ".($vary ?? '–').', '.($place ?? 'anywhere').", $zone->value",
+                    $error->getMessage(),
+                );
             }
         }
     }
@@ -145,8 +161,14 @@ final class NextMoveWorkedOutTest extends TestCase
         $target = static fn (string $field): array => ['field' => $field];
         $jobs = [
             'nothing done yet' => [['steps' => [['brushed', 'signal-cream', ['coats' => 2]]], 'target' => $target('#5d6a72')], null],
-            'painted cream, wanted slate' => [['steps' => [['brushed', 'signal-cream', ['coats' => 2]]], 'target' => $target('#5d6a72')], 's0'],
-            'painted cream, wanted cream' => [['steps' => [['brushed', 'signal-cream', ['coats' => 2]]], 'target' => $target('#efe3c4')], 's0'],
+            'painted cream, wanted slate' => [
+                ['steps' => [['brushed', 'signal-cream', ['coats' => 2]]], 'target' => $target('#5d6a72')],
+                's0',
+            ],
+            'painted cream, wanted cream' => [
+                ['steps' => [['brushed', 'signal-cream', ['coats' => 2]]], 'target' => $target('#efe3c4')],
+                's0',
+            ],
             'painted slate, wanted a little paler' => [['steps' => [['brushed', 'platform-slate']], 'target' => $target('#8c969b')], 's0'],
         ];
         foreach ($jobs as $name => [$recipe, $done]) {

@@ -47,7 +47,10 @@ final class ShapesTest extends TestCase
         Said::assertSame(__DIR__.'/shapes.yaml', $shape->key(), [
             'name' => $shape->name(),
             'sizes' => array_map(static fn (Size $s): string => Said::line($s), $shape->sizes()),
-            'faces' => array_map(static fn (array $f): string => Said::line((object) ['face' => $f[0], 'measured' => $f[1]]), array_values($surface->faces)),
+            'faces' => array_map(
+                static fn (array $f): string => Said::line((object) ['face' => $f[0], 'measured' => $f[1]]),
+                array_values($surface->faces),
+            ),
             'surface' => Said::line((object) [
                 'level' => $surface->level->name,
                 'border' => $surface->border,
@@ -59,7 +62,10 @@ final class ShapesTest extends TestCase
         // Twice as long, wide and thick: four times the area, and twice the metres of edge.
         $doubled = Surface::of(
             $shape,
-            array_map(static fn (Size $s): float => (float) $s->usual * ($s->isCount ? 1 : 2), array_column(array_map(static fn (Size $s): array => [$s->key, $s], $shape->sizes()), 1, 0)),
+            array_map(
+                static fn (Size $s): float => (float) $s->usual * ($s->isCount ? 1 : 2),
+                array_column(array_map(static fn (Size $s): array => [$s->key, $s], $shape->sizes()), 1, 0),
+            ),
             array_keys($surface->faces),
         );
         self::assertEqualsWithDelta(4 * $surface->area(), $doubled->area(), 1e-9);
@@ -75,7 +81,11 @@ final class ShapesTest extends TestCase
     public static function figures(): iterable
     {
         $door = Given::shapes()->named('door');
-        $of = static fn (float $length): Surface => Surface::of($door, ['length' => $length, 'width' => 400.0, 'thickness' => 20.0], ['face']);
+        $of = static fn (float $length): Surface => Surface::of(
+            $door,
+            ['length' => $length, 'width' => 400.0, 'thickness' => 20.0],
+            ['face'],
+        );
         $cage = Given::shapes()->named('cage');
         $usual = array_column(array_map(static fn (Size $s): array => [$s->key, (float) $s->usual], $cage->sizes()), 1, 0);
         $wood = static fn (?float $veneer = null, ?float $moves = null): Substrate => Substrate::of(
@@ -95,7 +105,13 @@ final class ShapesTest extends TestCase
             1,
             'Spindles must be a whole number up to 500.',
         ];
-        yield 'area' => [static fn (float $a) => Surface::free($a), 0.000001, 1000.0, 0.000001, 'An area must be above 0 and up to 1000 m².'];
+        yield 'area' => [
+            static fn (float $a) => Surface::free($a),
+            0.000001,
+            1000.0,
+            0.000001,
+            'An area must be above 0 and up to 1000 m².',
+        ];
         yield 'veneer' => [static fn (float $x) => $wood($x), 0.1, 6.0, 0.01, 'The thickness of a veneer must be between 0.1 and 6 mm.'];
         yield 'moves' => [
             static fn (float $x) => $wood(null, $x),
@@ -120,7 +136,11 @@ final class ShapesTest extends TestCase
     {
         $field = static fn (string $id, float $share, ?string $face = null): Field => Field::of($id, ucfirst($id), $share, $face);
         $surface = Surface::free(2.0)->divided([$field('hole', 0.1), $field('burn', 0.2)]);
-        self::assertEqualsWithDelta([1.4, 0.2, 0.4], array_map(static fn (array $f): float => $f[1]->area, array_values($surface->faces)), 1e-9);
+        self::assertEqualsWithDelta(
+            [1.4, 0.2, 0.4],
+            array_map(static fn (array $f): float => $f[1]->area, array_values($surface->faces)),
+            1e-9,
+        );
         self::assertSame(['whole', 'whole.hole', 'whole.burn'], $surface->names());
         self::assertEqualsWithDelta(2.0, $surface->area(), 1e-9);
         $all = Surface::free(2.0)->divided([$field('all', 1.0)]);
@@ -137,7 +157,12 @@ final class ShapesTest extends TestCase
     /** How thirsty bare materials are, what they are called, and what moves. */
     public function testSubstrates(): void
     {
-        $of = static fn (SubstrateKind $kind, Grain $grain = Grain::Close, string $species = 'oak', ?float $veneer = null): Substrate => Substrate::of(
+        $of = static fn (
+            SubstrateKind $kind,
+            Grain $grain = Grain::Close,
+            string $species = 'oak',
+            ?float $veneer = null,
+        ): Substrate => Substrate::of(
             $kind,
             $species,
             $grain,

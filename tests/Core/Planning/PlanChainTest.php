@@ -70,7 +70,7 @@ final class PlanChainTest extends TestCase
 
     public function testEveryPlanKeepsOrderWaitsAndHoursAndIsTheEarliest(): void
     {
-        $this->manyTimes(150, function (): void {
+        $this->manyTimes(60, function (): void {
             $operations = array_map(
                 fn (): array => [$this->int(5, 300), $this->int(0, 600), 0 === $this->int(0, 4)],
                 range(1, $this->int(1, 8)),

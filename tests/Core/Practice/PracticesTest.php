@@ -98,7 +98,9 @@ final class PracticesTest extends TestCase
         $habits = Given::practices()->habits(['last-grit' => '220'], [])->withOwn($own);
         self::assertSame([$own, 220], [$habits->own, $habits->lastGrit]);
         self::assertSame($own, $habits->withWeight(FilmWeight::Thin)->withBrushing(1.3)->withLastGrit(120)->holding('a', 'b')->own);
-        self::assertTrue($habits->withWeight(FilmWeight::Thin)->withBrushing(1.3)->withLastGrit(120)->withOwn($own)->holds('last-grit', '220'));
+        self::assertTrue(
+            $habits->withWeight(FilmWeight::Thin)->withBrushing(1.3)->withLastGrit(120)->withOwn($own)->holds('last-grit', '220'),
+        );
     }
 
     /** Every step of a recipe follows: 40 minutes of brushing take three tenths longer every way, and thin coats are thin. */

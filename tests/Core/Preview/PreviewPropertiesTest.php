@@ -58,7 +58,7 @@ final class PreviewPropertiesTest extends TestCase
      */
     public function testTwiceThePiecesTakeTwiceAsMuch(): void
     {
-        $this->manyTimes(40, function (): void {
+        $this->manyTimes(16, function (): void {
             [$parts, $steps] = [$this->parts(), $this->steps()];
             $one = $this->preview($parts, $steps, 1);
             $two = $this->preview($parts, $steps, 2);
@@ -84,7 +84,7 @@ final class PreviewPropertiesTest extends TestCase
      */
     public function testTwoCoatsAreOneAndAnother(): void
     {
-        $this->manyTimes(40, function (): void {
+        $this->manyTimes(16, function (): void {
             $parts = $this->parts();
             $step = fn (string $id, int $coats): Step => $this->step($id, 'brushed', Given::paint(), $coats);
             $together = array_map(
@@ -102,7 +102,7 @@ final class PreviewPropertiesTest extends TestCase
      */
     public function testMoreWaterLessOfEverythingElse(): void
     {
-        $this->manyTimes(40, function (): void {
+        $this->manyTimes(16, function (): void {
             $parts = $this->parts();
             $water = $this->rational(1, 6, 4);
             [$strong, $weak] = array_map(
@@ -122,7 +122,7 @@ final class PreviewPropertiesTest extends TestCase
      */
     public function testNothingAddedIsDoneSooner(): void
     {
-        $this->manyTimes(40, function (): void {
+        $this->manyTimes(16, function (): void {
             [$parts, $steps] = [$this->parts(), $this->steps()];
             $usual = $this->preview($parts, $steps)->plan;
             $more = $steps;
@@ -141,7 +141,7 @@ final class PreviewPropertiesTest extends TestCase
      */
     public function testTheCupHoldsWhatIsNeeded(): void
     {
-        $this->manyTimes(60, function (): void {
+        $this->manyTimes(24, function (): void {
             foreach ($this->preview($this->parts(), $this->steps(), 1)->steps as $step) {
                 if (null === $step->pour) {
                     continue;
@@ -171,7 +171,7 @@ final class PreviewPropertiesTest extends TestCase
      */
     public function testPartsDoNotDisturbOneAnother(): void
     {
-        $this->manyTimes(25, function (): void {
+        $this->manyTimes(10, function (): void {
             $parts = [...$this->parts(), PiecePart::of('apart', 'Apart', Surface::free(0.7), 1, $this->ground(), $this->finish())];
             $steps = $this->steps(array_map(static fn (PiecePart $p): string => $p->id, \array_slice($parts, 0, -1)));
             $alone = $this->preview($parts, $steps);
@@ -213,7 +213,7 @@ final class PreviewPropertiesTest extends TestCase
      */
     public function testARepeatedStepIsTheSameStepSoManyTimes(): void
     {
-        $this->manyTimes(30, function (): void {
+        $this->manyTimes(12, function (): void {
             $parts = $this->parts();
             $rounds = [$this->int(1, 3), $this->int(3, 5), $this->int(5, 8)];
             $again = static fn (int $coats, ?Repeat $until): Step => Step::of(

@@ -39,7 +39,11 @@ final class WorkedOutTest extends TestCase
             'count' => 3,
             'steps' => [
                 ...$prep,
-                ['washed-wiped', ['platform-slate' => '1', 'water' => '3'], ['purpose' => 'broken-cover', 'wait' => 'through', 'left' => 0.5]],
+                [
+                    'washed-wiped',
+                    ['platform-slate' => '1', 'water' => '3'],
+                    ['purpose' => 'broken-cover', 'wait' => 'through', 'left' => 0.5],
+                ],
                 ['padded', 'topcoat-matt', ['coats' => 2]],
             ],
         ], static fn (): Context => Analysed::shop(pots: [self::pot('wash', ['platform-slate' => 100, 'water' => 230])])];
@@ -48,8 +52,15 @@ final class WorkedOutTest extends TestCase
             ['glazed-wiped', ['glazing-medium' => '5', 'lamp-soot' => '1'], ['purpose' => 'pores', 'wait' => 'overnight']],
             ['brushed', 'topcoat-outdoor', ['coats' => 2]],
         ], 'use' => ['place' => 'weather', 'wear' => 'daily']], static fn (): Context => Analysed::shop(helper: true)];
-        yield 'old varnish, stripped until bare' => ['old varnish, stripped until bare', ['part' => ['finish' => ['kind' => 'varnish'], 'tests' => ['age' => 'after']], 'steps' => [
-            ['stripped', 'water-rinsed-stripper', ['dwell' => 15, 'coats' => 2, 'repeat' => ['until' => 'bare', 'least' => 1, 'most' => 4]]],
+        yield 'old varnish, stripped until bare' => ['old varnish, stripped until bare', ['part' => [
+            'finish' => ['kind' => 'varnish'],
+            'tests' => ['age' => 'after'],
+        ], 'steps' => [
+            [
+                'stripped',
+                'water-rinsed-stripper',
+                ['dwell' => 15, 'coats' => 2, 'repeat' => ['until' => 'bare', 'least' => 1, 'most' => 4]],
+            ],
             ['rinsed', 'water', ['coats' => 2, 'wait' => 'overnight']],
             ['sanded', null, ['grit' => 120, 'aim' => 'smooth', 'repeat' => ['until' => 'smooth', 'least' => 1, 'most' => 3]]],
             ['dusted'],
@@ -57,7 +68,11 @@ final class WorkedOutTest extends TestCase
             ['brushed', 'varnish', ['coats' => 2, 'wait' => 'overnight']],
         ]], $shop];
         yield 'a door and its frame, sprayed and masked' => ['a door and its frame, sprayed and masked', [
-            'part' => ['shape' => ['kind' => 'door', 'size' => $door, 'faces' => ['face', 'reverse', 'long-edges', 'short-edges']], 'area' => null, 'turned' => true],
+            'part' => [
+                'shape' => ['kind' => 'door', 'size' => $door, 'faces' => ['face', 'reverse', 'long-edges', 'short-edges']],
+                'area' => null,
+                'turned' => true,
+            ],
             'other' => ['shape' => null, 'area' => 0.8, 'turned' => false],
             'steps' => [
                 ...$prep,

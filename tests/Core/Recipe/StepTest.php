@@ -43,11 +43,29 @@ final class StepTest extends TestCase
      */
     public static function figures(): iterable
     {
-        yield 'left' => [static fn (float $x) => StepDetail::of(left: $x), 0.0, 1.0, 0.01, 'The share left after wiping must be between 0 and 1.'];
+        yield 'left' => [
+            static fn (float $x) => StepDetail::of(left: $x),
+            0.0,
+            1.0,
+            0.01,
+            'The share left after wiping must be between 0 and 1.',
+        ];
         yield 'grit' => [static fn (float $x) => StepDetail::of(grit: (int) $x), 24, 3000, 1, 'A grit must be between 24 and 3000.'];
         yield 'depth' => [static fn (float $x) => StepDetail::of(depth: $x), 0.0, 5000.0, 0.1, 'A depth must be between 0 and 5000 µm.'];
-        yield 'dwell' => [static fn (float $x) => StepDetail::of(dwell: (int) $x), 0, 2880, 1, 'A dwell must be between 0 minutes and 2 days.'];
-        yield 'hands-on' => [static fn (float $x) => StepDetail::of(handsOn: (int) $x), 1, 2880, 1, 'Hands-on time must be between 1 minute and 2 days.'];
+        yield 'dwell' => [
+            static fn (float $x) => StepDetail::of(dwell: (int) $x),
+            0,
+            2880,
+            1,
+            'A dwell must be between 0 minutes and 2 days.',
+        ];
+        yield 'hands-on' => [
+            static fn (float $x) => StepDetail::of(handsOn: (int) $x),
+            1,
+            2880,
+            1,
+            'Hands-on time must be between 1 minute and 2 days.',
+        ];
         yield 'share' => [
             static fn (float $x) => StepDetail::of(extent: new Extent([], $x)),
             0.001,
@@ -55,8 +73,20 @@ final class StepTest extends TestCase
             0.001,
             'A share of the surface must be above 0 and up to 100 %.',
         ];
-        yield 'sections' => [static fn (float $x) => StepDetail::of(sections: (int) $x), 1, 500, 1, 'The sections must be between 1 and 500.'];
-        yield 'shows' => [static fn (float $x) => Intent::of(Purpose::BrokenCover, $x), 0.0, 1.0, 0.01, 'The surface left showing must be between 0 and 1.'];
+        yield 'sections' => [
+            static fn (float $x) => StepDetail::of(sections: (int) $x),
+            1,
+            500,
+            1,
+            'The sections must be between 1 and 500.',
+        ];
+        yield 'shows' => [
+            static fn (float $x) => Intent::of(Purpose::BrokenCover, $x),
+            0.0,
+            1.0,
+            0.01,
+            'The surface left showing must be between 0 and 1.',
+        ];
         yield 'wait' => [
             static fn (float $x) => WaitRule::of(WaitUntil::Minutes, (int) $x),
             0,
@@ -78,7 +108,13 @@ final class StepTest extends TestCase
             1,
             'The passes must be from 1 to 50, with the minimum not above the maximum.',
         ];
-        yield 'coats' => [static fn (float $x) => Made::step('a', 'brushed', Given::paint(), (int) $x), 1, 50, 1, 'Coats must be between 1 and 50.'];
+        yield 'coats' => [
+            static fn (float $x) => Made::step('a', 'brushed', Given::paint(), (int) $x),
+            1,
+            50,
+            1,
+            'Coats must be between 1 and 50.',
+        ];
         yield 'expected passes' => [
             static fn (float $x) => self::repeated((int) $x, Repeat::of(Criterion::Smooth, 2, 4)),
             2,
@@ -131,9 +167,15 @@ final class StepTest extends TestCase
             'a blend of two coats' => static fn () => Made::step('a', 'blended', $paint, 2)->blendedWith(0.0, [[$paint, 1.0]]),
             'a step twice' => static fn () => Made::recipe([$dust, $dust]),
             'a part that is not there' => static fn () => Made::recipe([self::on($dust, ['lid'])]),
-            'masked and worked on' => static fn () => Made::recipe([Made::step('a', 'brushed', $paint, detail: StepDetail::of(masks: ['p']))]),
-            'a step of last resort that is not there' => static fn () => Made::recipe([self::repeated(1, Repeat::of(Criterion::Smooth, 1, 2, 'b'))]),
-            'one that comes too early' => static fn () => Made::recipe([$dust, self::repeated(1, Repeat::of(Criterion::Smooth, 1, 2, 'dust'))]),
+            'masked and worked on' => static fn () => Made::recipe(
+                [Made::step('a', 'brushed', $paint, detail: StepDetail::of(masks: ['p']))],
+            ),
+            'a step of last resort that is not there' => static fn () => Made::recipe(
+                [self::repeated(1, Repeat::of(Criterion::Smooth, 1, 2, 'b'))],
+            ),
+            'one that comes too early' => static fn () => Made::recipe(
+                [$dust, self::repeated(1, Repeat::of(Criterion::Smooth, 1, 2, 'dust'))],
+            ),
             'a target without a colour' => $target,
         ]);
         self::assertNotContains(null, $refused);
@@ -156,10 +198,21 @@ final class StepTest extends TestCase
             ));
         }
         $more = Analysed::recipe([
-            'part' => ['shape' => ['kind' => 'door', 'size' => ['length' => 600, 'width' => 400, 'thickness' => 20], 'faces' => ['face', 'reverse']], 'area' => null],
+            'part' => [
+                'shape' => [
+                    'kind' => 'door',
+                    'size' => ['length' => 600, 'width' => 400, 'thickness' => 20],
+                    'faces' => ['face', 'reverse'],
+                ],
+                'area' => null,
+            ],
             'other' => ['shape' => null, 'area' => 0.1],
             'steps' => [
-                ['sprayed', 'engine-green', ['parts' => ['whole:face'], 'masks' => ['other'], 'tool' => 'can', 'note' => 'Shake it well.', 'hand' => 'light']],
+                [
+                    'sprayed',
+                    'engine-green',
+                    ['parts' => ['whole:face'], 'masks' => ['other'], 'tool' => 'can', 'note' => 'Shake it well.', 'hand' => 'light'],
+                ],
                 ['sanded', null, ['grit' => 120, 'strokes' => 'along', 'aim' => 'smooth', 'depth' => 40, 'handsOn' => 90, 'sections' => 2,
                     'repeat' => ['until' => 'smooth', 'least' => 1, 'most' => 3, 'otherwise' => 's2']]],
                 ['brushed', ['signal-cream' => '1/2', 'water' => '1'], ['share' => 0.25, 'left' => null, 'title' => 'A thin one',
@@ -242,7 +295,10 @@ final class StepTest extends TestCase
         self::assertEqualsWithDelta(0.5, $with('undertone-patchy', StepDetail::of(extent: new Extent([Within::Edges])))->cover(), 1e-9);
         self::assertSame([Within::Edges], $with('gilded', StepDetail::of())->place()->within, 'as is usual of it');
         self::assertSame([Within::Feet], $with('gilded', StepDetail::of(extent: new Extent([Within::Feet])))->place()->within);
-        self::assertSame([Tool::Brush, Tool::Pad], [$with('brushed', StepDetail::of())->tool(), $with('brushed', StepDetail::of(tool: Tool::Pad))->tool()]);
+        self::assertSame(
+            [Tool::Brush, Tool::Pad],
+            [$with('brushed', StepDetail::of())->tool(), $with('brushed', StepDetail::of(tool: Tool::Pad))->tool()],
+        );
         self::assertTrue($with('brushed', StepDetail::of(extent: new Extent([], 0.1)))->isTouchUp());
         self::assertSame(
             [FilmWeight::Thin, Hand::Heavy, 20],
@@ -294,6 +350,18 @@ final class StepTest extends TestCase
      */
     private static function on(Step $s, array $parts): Step
     {
-        return Step::of($s->id, $s->title, $s->technique, $s->intent, $parts, $s->uses, $s->coats, $s->detail, $s->wait, $s->note, $s->repeat);
+        return Step::of(
+            $s->id,
+            $s->title,
+            $s->technique,
+            $s->intent,
+            $parts,
+            $s->uses,
+            $s->coats,
+            $s->detail,
+            $s->wait,
+            $s->note,
+            $s->repeat,
+        );
     }
 }

@@ -202,7 +202,7 @@ final class CompareRunTest extends TestCase
      */
     private static function step(string $id, int $coats = 1, ?int $minutes = null, ?float $ml = null, array $colours = []): StepRecord
     {
-        return new StepRecord(step: $id, name: ucfirst($id), coats: $coats, minutes: $minutes, ml: $ml, colours: $colours);
+        return new StepRecord(step: $id, name: ucfirst($id), coats: $coats, minutes: $minutes, planned: null, ml: $ml, colours: $colours);
     }
 
     /**

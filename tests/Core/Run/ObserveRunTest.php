@@ -27,6 +27,7 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Run\Event;
 use Inlaid\Core\Run\EventKind;
 use Inlaid\Core\Run\FoldRun;
+use Inlaid\Core\Run\Observed;
 use Inlaid\Core\Run\ObserveRun;
 use Inlaid\Core\Schedule\CalculatedPiece;
 use Inlaid\Core\Schedule\PieceToDo;
@@ -54,9 +55,10 @@ final class ObserveRunTest extends TestCase
             Event::of('c', 3600 + 3 * 3600, EventKind::Dried, 's'),
             Event::of('d', 10, EventKind::Poured, 's', ml: 1.2 * $this->works()[0]->poured()->toFloat()),
         ], 1);
-        self::assertEqualsWithDelta([['paint', 1.5]], $drying, 1e-3);
-        self::assertSame('brushed', $paces[0][0]);
-        self::assertEqualsWithDelta([['paint/brushed', 1.2]], $amounts, 1e-9);
+        self::assertEquals([new Observed('paint', 120.0, 180.0, 14_400)], $drying);
+        self::assertSame(['brushed', 60.0, 3600], [$paces[0]->of, $paces[0]->seen, $paces[0]->at]);
+        self::assertSame(['paint/brushed', 3600], [$amounts[0]->of, $amounts[0]->at]);
+        self::assertEqualsWithDelta(1.2, $amounts[0]->ratio(), 1e-9);
     }
 
     /** A night slept through, and the next coat begun in the morning, says nothing of when the first was dry. */
@@ -101,14 +103,14 @@ final class ObserveRunTest extends TestCase
                 new \DateTimeZone('UTC'),
             )->until(WaitUntil::Recoat)->over(0, $this->calendar());
             $drying = $this->observe([Event::of('b', 0, EventKind::Finished, 's'), Event::of('c', $dry, EventKind::Dried, 's')], 1)[1];
-            self::assertEqualsWithDelta($times, $drying[0][1], 0.006);
+            self::assertEqualsWithDelta($times, $drying[0]->ratio(), 0.006);
         });
     }
 
     /**
      * @param list<Event> $events
      *
-     * @return array{list<array{string, float}>, list<array{string, float}>, list<array{string, float}>}
+     * @return array{list<Observed>, list<Observed>, list<Observed>}
      */
     private function observe(array $events, int $coats): array
     {

@@ -32,7 +32,9 @@ final class BenchWorkedOutTest extends TestCase
      */
     public static function benches(): iterable
     {
-        $paint = ['steps' => [['sanded', null, ['grit' => 180]], ['dusted'], ['brushed', 'signal-cream', ['coats' => 2]], ['waxed', 'clear-wax']]];
+        $paint = [
+            'steps' => [['sanded', null, ['grit' => 180]], ['dusted'], ['brushed', 'signal-cream', ['coats' => 2]], ['waxed', 'clear-wax']],
+        ];
         $oil = ['steps' => [['oiled-wiped', 'hard-oil', ['coats' => 2, 'dwell' => 20]]]];
         $turned = ['part' => ['shape' => ['kind' => 'door', 'size' => ['length' => 1900, 'width' => 600, 'thickness' => 20], 'faces' => [
             'face', 'reverse', 'long-edges', 'short-edges',
@@ -53,13 +55,17 @@ final class BenchWorkedOutTest extends TestCase
         $benches = [
             'nothing to do' => static fn (): DaysPreview => $days([]),
             'one piece' => static fn (): DaysPreview => $days([self::piece('a', $paint)]),
-            'three pieces' => static fn (): DaysPreview => $days([self::piece('a', $paint), self::piece('b', $oil), self::piece('c', $turned)]),
+            'three pieces' => static fn (): DaysPreview => $days(
+                [self::piece('a', $paint), self::piece('b', $oil), self::piece('c', $turned)],
+            ),
             'one is due on Tuesday, one begins on Wednesday' => static fn (): DaysPreview => $days([
                 self::piece('a', $paint, due: '2026-11-24 23:59:59'),
                 self::piece('b', $oil, notBefore: '2026-11-25 00:00'),
             ]),
             'due long before it can be' => static fn (): DaysPreview => $days([self::piece('a', $turned, due: '2026-11-23 12:00')]),
-            'due in spring: when to begin at the latest' => static fn (): DaysPreview => $days([self::piece('a', $paint, due: '2026-12-18 23:59:59')]),
+            'due in spring: when to begin at the latest' => static fn (): DaysPreview => $days(
+                [self::piece('a', $paint, due: '2026-12-18 23:59:59')],
+            ),
             'half done' => static fn (): DaysPreview => $days([self::piece('a', $paint, done: [
                 (string) new WorkKey('s0', 1, 1) => '2026-11-23 07:30',
                 (string) new WorkKey('s1', 1, 1) => '2026-11-23 07:40',
@@ -68,14 +74,21 @@ final class BenchWorkedOutTest extends TestCase
             'all done' => static fn (): DaysPreview => $days([self::piece('a', ['steps' => [['dusted']]], done: [
                 (string) new WorkKey('s0', 1, 1) => '2026-11-23 07:30',
             ])]),
-            'a helper' => static fn (): DaysPreview => $days([self::piece('a', $paint), self::piece('b', $oil)], self::context(helper: true)),
+            'a helper' => static fn (): DaysPreview => $days(
+                [self::piece('a', $paint), self::piece('b', $oil)],
+                self::context(helper: true),
+            ),
             'stripped as often as it takes' => static fn (): DaysPreview => $days([self::piece('a', $open)]),
             'two in a place that holds one' => static fn (): DaysPreview => $days([
                 self::piece('a', $paint, place: 'stove'),
                 self::piece('b', $paint, place: 'stove'),
             ], self::context(place: DayCurve::steady(Climate::of(25, 40)))),
-            'a place that is too cold' => static fn (): DaysPreview => $days([self::piece('a', $paint, place: 'stove', air: DayCurve::steady(Climate::of(2, 50)))]),
-            'a place that is warm enough by noon' => static fn (): DaysPreview => $days([self::piece('a', $paint, place: 'stove', air: DayCurve::between(5, 13, 55))]),
+            'a place that is too cold' => static fn (): DaysPreview => $days(
+                [self::piece('a', $paint, place: 'stove', air: DayCurve::steady(Climate::of(2, 50)))],
+            ),
+            'a place that is warm enough by noon' => static fn (): DaysPreview => $days(
+                [self::piece('a', $paint, place: 'stove', air: DayCurve::between(5, 13, 55))],
+            ),
             'pots that will not keep' => static fn (): DaysPreview => $days([], self::context(pots: [
                 self::pot('late', '2026-11-29 07:00'),
                 self::pot('over', '2026-11-23 07:59'),

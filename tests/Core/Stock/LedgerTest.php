@@ -68,14 +68,23 @@ final class LedgerTest extends TestCase
         self::assertSame([], $balance->all($one), 'nothing of nothing is told');
         self::assertSame(['paint' => '50', 'water' => '20'], array_map(strval(...), $balance->all($two)));
         $rows = array_map(static fn (array $r): string => "$r[0] $r[1] $r[2]", [...$balance->rows()]);
-        self::assertSame(['bought paint 300', 'bought water 20', 'shelf paint 150', 'pot:two paint 50', 'pot:two water 20', 'used paint 100'], $rows);
+        self::assertSame(
+            ['bought paint 300', 'bought water 20', 'shelf paint 150', 'pot:two paint 50', 'pot:two water 20', 'used paint 100'],
+            $rows,
+        );
         $there = 'Not enough in stock. Enter a smaller amount.';
         self::assertSame($there, self::refusal(static fn () => $balance->draw($two, BigRational::of('1.001'), Account::used())));
         self::assertSame($there, self::refusal(static fn () => $balance->draw($one, BigRational::of('1/2'), Account::used())));
-        self::assertSame('Enter an amount above 0.', self::refusal(static fn () => $balance->draw($two, BigRational::zero(), Account::used())));
+        self::assertSame(
+            'Enter an amount above 0.',
+            self::refusal(static fn () => $balance->draw($two, BigRational::zero(), Account::used())),
+        );
         self::assertSame('Enter an amount above 0.', self::refusal(static fn () => $balance->count('paint', BigRational::of(-1))));
         self::assertSame([], $balance->count('paint', BigRational::of(150)));
-        self::assertSame($there, self::refusal(static fn () => $balance->after(Move::of('wax', BigRational::one(), Account::shelf(), $two))));
+        self::assertSame(
+            $there,
+            self::refusal(static fn () => $balance->after(Move::of('wax', BigRational::one(), Account::shelf(), $two))),
+        );
         $fill = $balance->fill($two, ['paint' => BigRational::of(200), 'wax' => BigRational::of(5)]);
         self::assertSame(
             ['paint 150 shelf', 'paint 50 bought', 'wax 5 bought'],
@@ -93,7 +102,11 @@ final class LedgerTest extends TestCase
             $ledger = new RoundLedger();
             $true = ['shelf' => BigRational::zero(), 'pot:one' => BigRational::zero()];
             for ($i = 0; $i < 12; ++$i) {
-                [$from, $to] = [[Account::bought(), Account::shelf()], [Account::shelf(), Account::pot('one')], [Account::pot('one'), Account::used()]][$this->int(0, 2)];
+                [$from, $to] = [
+                    [Account::bought(), Account::shelf()],
+                    [Account::shelf(), Account::pot('one')],
+                    [Account::pot('one'), Account::used()],
+                ][$this->int(0, 2)];
                 $grams = $this->rational(1, 30, 13)->dividedBy($this->int(1, 4_000_000));
                 if (isset($true[$from->key]) && $true[$from->key]->isLessThan($grams)) {
                     self::assertNotNull(self::refusal(static fn () => $ledger->line([['paint', $grams, $from, $to]])));
@@ -112,8 +125,19 @@ final class LedgerTest extends TestCase
             }
         });
         $ledger = new RoundLedger();
-        self::assertSame('Enter an amount above 0.', self::refusal(static fn () => $ledger->line([['paint', BigRational::zero(), Account::bought(), Account::shelf()]])));
-        self::assertCount(1, $ledger->line([['paint', BigRational::of(3), Account::bought(), Account::shelf()], ['wax', BigRational::of('1/10000000'), Account::bought(), Account::shelf()]]));
+        self::assertSame(
+            'Enter an amount above 0.',
+            self::refusal(static fn () => $ledger->line([['paint', BigRational::zero(), Account::bought(), Account::shelf()]])),
+        );
+        self::assertCount(
+            1,
+            $ledger->line(
+                [
+                    ['paint', BigRational::of(3), Account::bought(), Account::shelf()],
+                    ['wax', BigRational::of('1/10000000'), Account::bought(), Account::shelf()],
+                ],
+            ),
+        );
         self::assertSame('3', (string) $ledger->balance()->grams(Account::bought(), 'paint'));
     }
 }

@@ -41,8 +41,8 @@ final class FiguresTest extends TestCase
 
         Typical of general practice, and good to a third; a step may say otherwise, and your log replaces the minutes.
 
-        Wet film and levels are against one normal brushed coat, or against the pass named. A level is a share of a zone and how much it gets:
-        “35 % × 0.4” is a third of the zone with less than half. Where nothing is said of a hand or a direction, it changes nothing.
+        Wet film and levels are against one normal brushed coat, or against the pass named. A level is a share of a zone and how much it
+        gets: “35 % × 0.4” is a third of the zone with less than half. Where nothing is said of a hand or a direction, it changes nothing.
 
         MD;
 
@@ -97,7 +97,10 @@ final class FiguresTest extends TestCase
         self::assertContains(self::tool($tool), explode("\n", self::$page['Tools']));
     }
 
-    /** Whatever the hand, the direction, the wear and the share: levels are shares of a zone, and no technique takes or gives less than nothing. */
+    /**
+     * Whatever the hand, the direction, the wear and the share: levels are shares of a zone, and no technique takes or gives less than
+     * nothing.
+     */
     #[DataProvider('techniques')]
     public function testLevelsAreSharesOfAZone(Technique $technique): void
     {
@@ -129,7 +132,9 @@ final class FiguresTest extends TestCase
         (new Techniques([]))->named('brushed');
     }
 
-    /** Another tool: a gun lays 0.7 of a brush's film four times as fast, and of what leaves it two thirds of what leaves a brush arrive. */
+    /**
+     * Another tool: a gun lays 0.7 of a brush's film four times as fast, and of what leaves it two thirds of what leaves a brush arrive.
+     */
     public function testAnotherToolChangesPaceFilmLossAndHoldUp(): void
     {
         $brushed = Given::techniques()->named('brushed')->profile();
@@ -147,7 +152,10 @@ final class FiguresTest extends TestCase
         $some = $brushed->covering(0.3);
         self::assertSame([0.3, 0.12, 1.0, 0.05, 8.0], [$some->cover, $some->rate, $some->laid, $some->loss, $some->holdUp]);
         self::assertTrue(Tool::Belt->isPowered() && Tool::Detail->isPowered() && !Tool::Hand->isPowered());
-        self::assertSame([Tool::SteelWool, Tool::SteelBrush], array_values(array_filter(Tool::cases(), static fn (Tool $t): bool => $t->leavesIron())));
+        self::assertSame(
+            [Tool::SteelWool, Tool::SteelBrush],
+            array_values(array_filter(Tool::cases(), static fn (Tool $t): bool => $t->leavesIron())),
+        );
     }
 
     /** Colours at 0, 0.5 and 1: each is full at its place, and everywhere all together are one coat. */
@@ -282,7 +290,7 @@ final class FiguresTest extends TestCase
         $more = [
             ...array_map(static fn (Ability $a): string => $a->value, $can),
             ...array_map(static fn (LayoutKind $k): string => 'laid out as '.$k->value, $p->laidOut),
-            ...([] === $p->within ? [] : ['meant for '.implode(', ', array_map(static fn (Within $w): string => $w->inWords(), $p->within))]),
+            ...array_map(static fn (Within $w): string => 'meant for '.$w->inWords(), $p->within),
         ];
         if ([] !== $more) {
             $lines[] = '- '.implode(', ', $more);
@@ -315,7 +323,11 @@ final class FiguresTest extends TestCase
             $p->each > 0.0 ? \sprintf('%g min a part', $p->each) : null,
             $p->laid > 0.0 ? \sprintf('wet film %g', $p->laid) : null,
             ...($p->rate > 0.0 ? [
-                null !== $p->wipedOn ? \sprintf('%s left where the ground is %g porous', $share($p->left), $p->wipedOn) : \sprintf('%s left', $share($p->left)),
+                null !== $p->wipedOn ? \sprintf(
+                    '%s left where the ground is %g porous',
+                    $share($p->left),
+                    $p->wipedOn,
+                ) : \sprintf('%s left', $share($p->left)),
                 'on '.$share($p->cover),
                 'loses '.$share($p->loss),
                 \sprintf('tool keeps %g ml', $p->holdUp),
@@ -325,7 +337,12 @@ final class FiguresTest extends TestCase
             $p->wet ? 'worked while wet' : null,
             $p->dusty ? 'makes dust' : null,
             'elsewhere: '.$p->reach->value,
-            null === $p->wears ? null : \sprintf('one %s lasts %g m²%s', $p->wears->name, $p->wears->lasts, $p->wears->isAbrasive ? ', by its grit' : ''),
+            null === $p->wears ? null : \sprintf(
+                'one %s lasts %g m²%s',
+                $p->wears->name,
+                $p->wears->lasts,
+                $p->wears->isAbrasive ? ', by its grit' : '',
+            ),
         ], is_string(...)));
     }
 

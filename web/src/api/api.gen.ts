@@ -3202,6 +3202,27 @@ export interface components {
             hygrometer?: boolean;
             key?: string | null;
         };
+        /** @description A colour that was seen after a step of a job, against the one that was to be expected. */
+        LogColour: {
+            run: string;
+            title: string;
+            step: string;
+            zone: string;
+            at: string;
+            seen: string;
+            expected: string;
+            deltaE: number;
+            inWords: string;
+        };
+        /** @description Something that was noted of a job, against what is typical: minutes of hands or of drying, or ml; what is many times off tells nothing. */
+        LogPoint: {
+            run: string;
+            title: string;
+            at: string;
+            typical: number;
+            seen: number;
+            tells: boolean;
+        };
         /** @description How every zone looks after a step; after none, as the work begins. Immutable. */
         LookAfter: {
             stepId: string | null;
@@ -3680,6 +3701,7 @@ export interface components {
             low: number;
             high: number;
             count: number;
+            points: components["schemas"]["LogPoint"][];
         };
         /** @description Figures of one kind, whether they are reckoned with, and the setting that says so. */
         PersonalFactorList: {
@@ -3687,11 +3709,12 @@ export interface components {
             used: boolean;
             figures: components["schemas"]["PersonalFactor"][];
         };
-        /** @description What the runs of late tell of this painter: how long techniques take, how long materials dry, how much is taken. */
+        /** @description What the runs of late tell of this painter: how long techniques take, how long materials dry, how much is taken; and the colours that came out, the oldest first. */
         PersonalFactorsResponse: {
             paces: components["schemas"]["PersonalFactorList"];
             drying: components["schemas"]["PersonalFactorList"];
             amounts: components["schemas"]["PersonalFactorList"];
+            colours: components["schemas"]["LogColour"][];
         };
         /** @description The few colours of a photo, the largest first. */
         PhotoColours: {
@@ -4486,14 +4509,17 @@ export interface components {
             cautions: string[];
             own: string[];
         };
-        /** @description A step as it was made, as far as it was noted. Immutable. `minutes` of hands and `ml` poured, null where that was not noted; `colours` as they were seen, in order. */
+        /** @description A step as it was made, as far as it was noted. Immutable. `minutes` of hands, and as many as were `planned` of the same, and `ml` poured, null where that was not noted; `colours` as they were seen, in order; `expected` the one that was to come, and how far the last is `apart` from it in words, null where none was seen. */
         StepRecord: {
             step: string;
             name: string;
             coats: number;
             minutes: number | null;
+            planned: number | null;
             ml: number | null;
             colours: string[];
+            expected?: string | null;
+            apart?: string | null;
         };
         /** @description All that is left on the shelf, by material. */
         Stock: {

@@ -9,6 +9,9 @@ namespace Inlaid\App\Http\Days\Data;
  */
 final readonly class PersonalFactor
 {
+    /**
+     * @param list<LogPoint> $points what it was learned from, the oldest first
+     */
     public function __construct(
         public string $of,
         public string $name,
@@ -16,6 +19,7 @@ final readonly class PersonalFactor
         public float $low,
         public float $high,
         public int $count,
+        public array $points,
     ) {
     }
 }

@@ -12,6 +12,7 @@ import { useReady } from '../../recipe/face/useReady';
 import { bench } from '../../theme/theme';
 import { Failed, Loading } from '../../ui/Notice';
 import { counted, date, minutes, money } from '../../ui/words';
+import { type BarRow, StepBars } from './StepBars';
 
 type Made = components['schemas']['AsMadePreview'];
 
@@ -35,6 +36,12 @@ export default function Beside() {
         <One run={data.one} made={data.oneMade} />
         <One run={data.other} made={data.otherMade} />
       </Box>
+      <Box component="section" aria-label="Hands-on">
+        <Typography variant="h2" sx={{ borderBottom: `2px solid ${bench.ink}`, mb: 1 }}>
+          Hands-on, step by step
+        </Typography>
+        <StepBars first="first job" second="second job" rows={rowsOf(data.oneMade, data.otherMade)} />
+      </Box>
       <Box component="section" aria-label="Differences">
         <Typography variant="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
           Differences (first against second)
@@ -56,6 +63,16 @@ export default function Beside() {
       </Box>
     </Box>
   );
+}
+
+/** Steps of both jobs, in the order of the first; then what only the second has. */
+function rowsOf(one: Made, other: Made): BarRow[] {
+  const there = new Map(other.steps.map((s) => [s.step, s]));
+  const here = new Set(one.steps.map((s) => s.step));
+  return [
+    ...one.steps.map((s) => ({ step: s.step, name: s.name, first: s.minutes, second: there.get(s.step)?.minutes ?? null })),
+    ...other.steps.filter((s) => !here.has(s.step)).map((s) => ({ step: s.step, name: s.name, first: null, second: s.minutes })),
+  ];
 }
 
 function One({ run, made }: { run: RunSummary; made: Made }) {

@@ -7,6 +7,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { answer, api, wrongIn } from '../../api/api';
+import type { components } from '../../api/api.gen';
 import { keys } from '../../api/keys';
 import { useSettings } from '../../api/useSettings';
 import { ChangeList } from '../../recipe/ChangeList';
@@ -14,10 +15,11 @@ import { bench } from '../../theme/theme';
 import { TextEntry } from '../../ui/Field';
 import { Failed, Loading } from '../../ui/Notice';
 import { logTable, TakeTable } from '../../ui/TakeTable';
-import { date, minutes, moment, money } from '../../ui/words';
+import { capital, date, minutes, moment, money } from '../../ui/words';
 import { MadeCut } from './MadeCut';
 import { BesidePick } from './PickOtherJob';
 import { Again } from './RepeatCheck';
+import { StepBars } from './StepBars';
 
 /** A run as it was made, against its plan; what is to be planned so from now on is taken into the recipe. */
 export default function RunMade() {
@@ -109,6 +111,12 @@ export default function RunMade() {
         )}
         {m.mlPoured > 0 && <Sum name="Poured" made={`${m.mlPoured} ml`} planned={`${m.mlPlanned} ml`} of="where logged" />}
       </Box>
+      <StepBars
+        first="planned"
+        second="made"
+        rows={m.steps.map((s) => ({ step: s.step, name: s.name, first: s.planned, second: s.minutes }))}
+      />
+      <Reached steps={m.steps} />
       <Box component="section" aria-label="Changes from plan">
         <Typography variant="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
           Changes from plan
@@ -223,6 +231,29 @@ export default function RunMade() {
           ))}
         </Box>
       </Box>
+    </Box>
+  );
+}
+
+/** Colours that were seen, each beside the one that was expected. */
+function Reached({ steps }: { steps: readonly components['schemas']['StepRecord'][] }) {
+  const seen = steps.flatMap((s) =>
+    s.expected && s.colours.length > 0 ? [{ ...s, expected: s.expected, last: s.colours.at(-1) ?? '' }] : [],
+  );
+  if (seen.length === 0) return null;
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3 }} data-testid="reached">
+      {seen.map((s) => (
+        <Box key={s.step}>
+          <Box sx={{ display: 'flex', width: 140, height: 48, border: `1px solid ${bench.ink}` }}>
+            <Box sx={{ flex: 1, bgcolor: s.expected }} />
+            <Box sx={{ flex: 1, bgcolor: s.last }} />
+          </Box>
+          <Box sx={{ fontSize: 15, maxWidth: 260 }}>
+            {s.name}: expected | seen. {capital(s.apart ?? '')}
+          </Box>
+        </Box>
+      ))}
     </Box>
   );
 }

@@ -3,11 +3,15 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { answer, api, wrongIn } from '../../api/api';
 import { keys } from '../../api/keys';
 import { useSettings } from '../../api/useSettings';
 import { bench } from '../../theme/theme';
-import { counted } from '../../ui/words';
+import { Folded } from '../../ui/Folded';
+import { counted, date, minutes } from '../../ui/words';
+import { ColoursReached } from './ColoursReached';
+import { FactorStrip } from './FactorStrip';
 
 const kinds = [
   {
@@ -19,6 +23,7 @@ const kinds = [
     same: 'as is typical',
     one: 'timed task',
     many: 'timed tasks',
+    typical: 'typical',
   },
   {
     key: 'drying',
@@ -29,6 +34,7 @@ const kinds = [
     same: 'as on the label',
     one: 'observed coat',
     many: 'observed coats',
+    typical: 'label',
   },
   {
     key: 'amounts',
@@ -39,6 +45,7 @@ const kinds = [
     same: 'as calculated',
     one: 'measured amount',
     many: 'measured amounts',
+    typical: 'calculated',
   },
 ] as const;
 
@@ -71,7 +78,7 @@ export function PersonalFactors() {
     },
   });
   if (!data) return null;
-  return kinds.map(({ key, title, use: label, more, less, same, one, many }) => {
+  const sections = kinds.map(({ key, title, use: label, more, less, same, one, many, typical }) => {
     const { figures, used, setting } = data[key];
     return figures.length === 0 ? null : (
       <Box component="section" key={key} aria-label={title} sx={{ mt: 4, display: 'grid', gap: 1 }}>
@@ -96,19 +103,43 @@ export function PersonalFactors() {
               key={p.of}
               sx={{
                 display: 'grid',
-                gridTemplateColumns: { sm: '320px 1fr auto' },
+                gridTemplateColumns: { sm: '260px minmax(200px, 360px) 1fr' },
+                alignItems: 'center',
                 gap: 1.5,
                 py: 0.75,
                 borderBottom: `1px solid ${bench.line}`,
               }}
             >
               <b>{p.name}</b>
-              <span>{off(p, more, less, same)}</span>
-              <span style={{ color: bench.slate }}>{counted(p.count, one, many)}</span>
+              <FactorStrip figure={p} typical={typical} />
+              <span>
+                {off(p, more, less, same)}, <span style={{ color: bench.slate }}>{counted(p.count, one, many)}</span>
+              </span>
             </Box>
           ))}
         </Box>
+        <Folded title="As a list">
+          <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+            {figures.flatMap((p) =>
+              p.points.map((o) => (
+                <li key={`${o.run} ${o.at} ${o.seen}`}>
+                  <Link to={`/logbook/${o.run}`}>{o.title}</Link>, {date(o.at)}: {p.name}, {measured(o.seen, key)}, {typical}{' '}
+                  {measured(o.typical, key)}
+                  {!o.tells && ' (too far off to count)'}
+                </li>
+              )),
+            )}
+          </Box>
+        </Folded>
       </Box>
     );
   });
+  return (
+    <>
+      {sections}
+      <ColoursReached colours={data.colours} />
+    </>
+  );
 }
+
+const measured = (value: number, kind: string) => (kind === 'amounts' ? `${Math.round(value)} ml` : minutes(Math.round(value)));
