@@ -154,7 +154,7 @@ final class CraftTest extends Rooms
         self::assertNotContains('Material or mix', $labels());
         self::assertNotContains('Coat thickness', $labels());
         $this->write('Removes', '12');
-        $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), '12 µm off'), 'the cut shows the depth');
+        $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), 'down to '), 'the cut shows the depth');
         $this->technique('Drying time');
         $this->until(static fn (): bool => !\in_array('Dwell (min)', $labels(), true), 'resting asks for no hands');
         $this->choose('Wait before next step', 'set time');

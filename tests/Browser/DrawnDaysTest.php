@@ -44,7 +44,7 @@ final class DrawnDaysTest extends TestCase
                 (m) => axis.dayAt(axis.at(m) + 1e-9),
             ) };
             JS;
-        foreach (PageCode::run('rooms/days/axis.ts', $script, $plans) as $i => $drawn) {
+        foreach (PageCode::run('log/days/axis.ts', $script, $plans) as $i => $drawn) {
             \assert($drawn instanceof \stdClass);
             $works = $plans[$i]['plan']['works'];
             $right = 0.0;
@@ -116,7 +116,7 @@ final class DrawnDaysTest extends TestCase
             '2026-04-07T12:30',
             '2027-01-01T00:00',
         ];
-        [$drawn] = PageCode::run('rooms/days/axis.ts', $script, [['plan' => $plan, 'hours' => self::HOURS, 'moments' => $moments]]);
+        [$drawn] = PageCode::run('log/days/axis.ts', $script, [['plan' => $plan, 'hours' => self::HOURS, 'moments' => $moments]]);
         \assert($drawn instanceof \stdClass);
         self::assertSame(
             [

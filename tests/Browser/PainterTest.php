@@ -22,6 +22,7 @@ final class PainterTest extends Rooms
         );
         $this->first(WebDriverBy::xpath("//h2[.='Ticket rack, slate wash']"))->click();
         $this->row('4. Slate wash')->click();
+        $this->clickInView($this->button('Show µm and ΔE'));
         [$film, $ready, $marks] = $this->profile();
 
         $this->write('Ratio, for example 1:3', '1:3');

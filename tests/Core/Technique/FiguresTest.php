@@ -42,7 +42,7 @@ final class FiguresTest extends TestCase
         Typical of general practice, and good to a third; a step may say otherwise, and your log replaces the minutes.
 
         Wet film and levels are against one normal brushed coat, or against the pass named. A level is a share of a zone and how much it
-        gets: “35 % × 0.4” is a third of the zone with less than half. Where nothing is said of a hand or a direction, it changes nothing.
+        gets: “35 % × 0.4” is a third of the zone with less than half. Where no hand or direction is named, it changes nothing.
 
         MD;
 
@@ -289,7 +289,7 @@ final class FiguresTest extends TestCase
         $can = array_filter(Ability::cases(), static fn (Ability $a): bool => $p->can($a));
         $more = [
             ...array_map(static fn (Ability $a): string => $a->value, $can),
-            ...array_map(static fn (LayoutKind $k): string => 'laid out as '.$k->value, $p->laidOut),
+            ...array_map(static fn (LayoutKind $k): string => 'layout '.$k->value, $p->laidOut),
             ...array_map(static fn (Within $w): string => 'meant for '.$w->inWords(), $p->within),
         ];
         if ([] !== $more) {
@@ -332,7 +332,7 @@ final class FiguresTest extends TestCase
                 'loses '.$share($p->loss),
                 \sprintf('tool keeps %g ml', $p->holdUp),
             ] : []),
-            $p->removes > 0.0 ? \sprintf('takes off %g µm%s', $p->removes, null === $p->atGrit ? '' : " with grit $p->atGrit") : null,
+            $p->removes > 0.0 ? \sprintf('removes %g µm%s', $p->removes, null === $p->atGrit ? '' : " with grit $p->atGrit") : null,
             $p->byBrush ? 'slower where the brush goes every way' : null,
             $p->wet ? 'worked while wet' : null,
             $p->dusty ? 'makes dust' : null,

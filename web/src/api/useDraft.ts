@@ -180,8 +180,9 @@ export function useDraft<T>(opened: Source<T>) {
     edit: useCallback((to: T) => dispatch({ type: 'edit', to }), []),
     undo: useCallback(() => dispatch({ type: 'undo' }), []),
     redo: useCallback(() => dispatch({ type: 'redo' }), []),
-    canUndo: history.past.length > 0,
-    canRedo: history.future.length > 0,
+    /** The document before the last edit, and the one that redo would bring back. */
+    before: history.past.at(-1) ?? null,
+    after: history.future[0] ?? null,
     saving,
     conflict,
     settle,

@@ -6,6 +6,8 @@ export type Drawn = { layer: Layer; y: number; height: number; bite: 'through' |
 export const woodHeight = 46;
 const thinnest = 3;
 const leastLine = 8;
+/** A very long recipe is drawn smaller, down to this, so that it stays beside its names. */
+const least = 0.35;
 
 /** Thickness on screen: compressed, so that a 3 µm wash and an 80 µm coat can both be seen. */
 function thick(layer: Layer): number {
@@ -29,7 +31,7 @@ export function cutLayout(stack: StackPreview, waitOf: (stepId: string) => numbe
     return { layer, film, above: line + (layer.effect === 'adds' ? space(waitOf(layer.stepId)) : 0) };
   });
   const natural = sizes.reduce((sum, s) => sum + s.film + s.above, 0);
-  const stretch = natural === 0 ? 1 : Math.min(3.2, Math.max(1, (list - 12) / natural));
+  const stretch = natural === 0 ? 1 : Math.min(3.2, Math.max(least, (list - 12) / natural));
   const height = Math.max(list, natural * stretch + 12) + woodHeight;
   let y = height - woodHeight;
   const drawn = sizes.map(({ layer, film, above }) => {

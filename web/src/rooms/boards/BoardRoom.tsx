@@ -90,7 +90,7 @@ function Opened({ board, view }: { board: NonNullable<ReturnType<typeof useBoard
       </Box>
       {lay.error && <Alert severity="error">{wrongIn(lay.error)}</Alert>}
       {draft.conflict && <NewerAlert what="this board" undo onTake={() => draft.settle(false)} onKeep={() => draft.settle(true)} />}
-      {view === '' && <PlanView {...props} undo={draft.canUndo ? draft.undo : null} redo={draft.canRedo ? draft.redo : null} />}
+      {view === '' && <PlanView {...props} undo={draft.before ? draft.undo : null} redo={draft.after ? draft.redo : null} />}
       {view === 'lay' && <LayView {...props} />}
       {view === 'read' && <ReadView {...props} />}
       {view === 'compare' && <CompareView {...props} />}

@@ -1,13 +1,11 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
-import type { DaysPreview, Settings } from '../../api/api';
+import type { DaysPreview } from '../../api/api';
+import { type Axis, type Block, rowOf } from '../../log/days/axis';
+import { Flag, share, spanned } from '../../log/days/frame';
 import { markOf } from '../../log/marks';
 import { bench, hatched } from '../../theme/theme';
 import { moment } from '../../ui/words';
-import { type Axis, type Block, type Column, openOn, rowOf, type Span, within } from './axis';
-
-export const share = (x: number) => `${100 * x}%`;
-export const spanned = ({ left, width }: Span) => ({ position: 'absolute', left: share(left), width: share(width) }) as const;
 
 /** What the marks of the drawing mean. */
 export function Legend({ withUsual }: { withUsual: boolean }) {
@@ -44,46 +42,6 @@ function Key({ words, children }: { words: string; children: ReactNode }) {
   return (
     <Box component="span" sx={{ display: 'inline-flex', gap: 0.75, alignItems: 'center' }}>
       {children} {words}
-    </Box>
-  );
-}
-
-function Flag() {
-  return (
-    <svg width="14" height="16" viewBox="0 0 14 16" aria-hidden="true">
-      <path d="M1 16V0l12 4-11 4" fill={bench.verdigris} stroke={bench.verdigris} strokeWidth="1.5" />
-    </svg>
-  );
-}
-
-/** Where a day has little room, it is open or not. */
-function openTimes(c: Column, settings: Settings) {
-  const open = openOn(c.date, settings);
-  return c.opens > 0 || open.length === 0 ? open : [{ from: 0, to: 24 }];
-}
-
-/** When the studio is closed, behind a row. */
-export function OpenHours({ columns, settings }: { columns: readonly Column[]; settings: Settings }) {
-  return (
-    <Box aria-hidden="true" sx={{ position: 'relative', height: '100%', minHeight: 22, bgcolor: bench.sand }}>
-      {columns.map((c) => (
-        <Box key={c.date} sx={{ ...spanned(c), top: 0, bottom: 0, borderLeft: `1px solid ${bench.line}` }}>
-          {c.days === 1 &&
-            openTimes(c, settings).map((h) => (
-              <Box
-                key={h.from}
-                sx={{
-                  position: 'absolute',
-                  top: 0,
-                  bottom: 0,
-                  left: share(within(c, h.from)),
-                  width: share(within(c, h.to) - within(c, h.from)),
-                  bgcolor: bench.sheet,
-                }}
-              />
-            ))}
-        </Box>
-      ))}
     </Box>
   );
 }
@@ -134,7 +92,7 @@ export function Lane({
             ...spanned(b),
             top,
             height,
-            minWidth: 9,
+            minWidth: !below && b.isLegible ? 1 + 8 * String(b.number).length : 9,
             overflow: 'hidden',
             fontSize: 13,
             fontWeight: 700,

@@ -3,10 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useRef } from 'react';
 import type { DaysPreview, RunSummary, Settings } from '../../api/api';
+import { axisOf } from '../../log/days/axis';
+import { DayHeads, OpenHours, share } from '../../log/days/frame';
 import { bench } from '../../theme/theme';
-import { day } from '../../ui/words';
-import { axisOf } from './axis';
-import { Lane, Legend, OpenHours, share, spanned } from './Lane';
+import { Lane, Legend } from './Lane';
 import { Mark } from './NextUp';
 import { useMove } from './useMove';
 
@@ -39,37 +39,7 @@ export function PlanDrawing({ plan, usual, runs, settings, onDay }: Props) {
           <Box sx={{ display: 'grid', gridTemplateColumns: `${names}px 1fr`, borderBottom: `2px solid ${bench.ink}` }}>
             <span />
             <Box data-scale="" sx={{ position: 'relative', height: 44 }}>
-              {axis.columns.map((c) => (
-                <Box
-                  key={c.date}
-                  component={c.days === 1 && plan.works.some((w) => w.stretches.some((s) => s.start.startsWith(c.date))) ? 'button' : 'div'}
-                  {...(c.days === 1 ? { type: 'button', onClick: () => onDay(c.date) } : {})}
-                  sx={{
-                    ...spanned(c),
-                    height: 44,
-                    border: 0,
-                    borderLeft: `1px solid ${bench.line}`,
-                    p: 0.5,
-                    pt: 0.25,
-                    background: 'none',
-                    font: 'inherit',
-                    fontSize: 14,
-                    lineHeight: 1.25,
-                    textAlign: 'left',
-                    color: 'text.primary',
-                    overflow: 'hidden',
-                  }}
-                >
-                  {c.days === 1 ? (
-                    <>
-                      <b>{day(c.date).slice(0, 3)}</b>
-                      <Box sx={{ whiteSpace: 'nowrap' }}>{day(c.date).slice(4)}</Box>
-                    </>
-                  ) : (
-                    `${c.days} days`
-                  )}
-                </Box>
-              ))}
+              <DayHeads columns={axis.columns} onDay={onDay} />
             </Box>
           </Box>
           {places.flatMap((place) => {

@@ -1,8 +1,8 @@
 import { type KeyboardEvent, type PointerEvent, type RefObject, useEffect, useRef, useState } from 'react';
 import type { DaysPreview, RunSummary } from '../../api/api';
+import { type Axis, nextDay } from '../../log/days/axis';
 import { useRunWork } from '../../log/useBench';
 import { day } from '../../ui/words';
-import { type Axis, nextDay } from './axis';
 
 /** Where a piece is being moved to: a place, and a day before which it does not begin. */
 type Move = { piece: string; place: string | null; from: string | null };

@@ -1,7 +1,7 @@
 import { closestCenter, DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import Box from '@mui/material/Box';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { Preview, Recipe, StackPreview, StepPreview } from '../../api/api';
 import { CutDrawing } from '../../recipe/cut/CutDrawing';
 import { cutLayout, woodHeight } from '../../recipe/cut/cutLayout';
@@ -24,12 +24,29 @@ type Props = {
   onMove: (from: number, to: number) => void;
 };
 
+/** More steps than this have a line each. */
+const many = 14;
+
 /** The cut through the finish: wood at the bottom, every step above it in order, each film joined to its name. */
 export function Cut({ document, stack, steps, findings, coats, selected, onSelect, onMove }: Props) {
   const system = useSystem();
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
   const layers = new Map(stack?.layers.map((l) => [l.stepId, l]));
   const order = [...document.steps].reverse();
+  const short = order.length > many;
+  const [opened, setOpened] = useState<ReadonlySet<string>>(new Set());
+  const isElsewhere = (id: string) => stack !== undefined && !layers.has(id);
+  // A run of steps on other parts is one line until it is opened; the selected one is always seen.
+  const folds = new Map<string, string[]>();
+  for (let i = 0; i < order.length; ) {
+    let to = i;
+    while (to < order.length && isElsewhere(order[to]?.id ?? '')) to++;
+    const run = order.slice(i, to).map((s) => s.id);
+    const first = run[0];
+    if (first && run.length > 1 && !run.some((id) => id === selected || opened.has(id))) folds.set(first, run);
+    i = Math.max(to, i + 1);
+  }
+  const hidden = new Set([...folds.values()].flatMap((run) => run.slice(1)));
   const numberOf = (id: string) => document.steps.findIndex((s) => s.id === id) + 1;
   const [list, rows] = useRowMiddles();
   const layout = useMemo(() => stack && cutLayout(stack, coats.minutesAfter, rows.height), [stack, coats, rows.height]);
@@ -63,22 +80,47 @@ export function Cut({ document, stack, steps, findings, coats, selected, onSelec
               tabIndex={0}
               id="cut"
             >
-              {order.map((step) => (
-                <CutRow
-                  key={step.id}
-                  step={step}
-                  number={numberOf(step.id)}
-                  layer={layers.get(step.id)}
-                  elsewhere={stack !== undefined && !layers.has(step.id)}
-                  worked={steps.find((s) => s.id === step.id)}
-                  grave={findings.find((f) => f.accepted === null && f.steps[0] === step.id)?.severity}
-                  wait={coats.waitAfter(step.id)}
-                  critical={coats.longest === step.id}
-                  reaches={(id) => (id === 'wood' ? 'the wood' : `step ${numberOf(documentId(id))}`)}
-                  selected={selected === step.id}
-                  onSelect={() => onSelect(step.id)}
-                />
-              ))}
+              {order
+                .filter((step) => !hidden.has(step.id))
+                .map((step) => {
+                  const run = folds.get(step.id);
+                  return run ? (
+                    <button
+                      key={step.id}
+                      type="button"
+                      data-step={step.id}
+                      onClick={() => setOpened(new Set([...opened, ...run]))}
+                      style={{
+                        display: 'block',
+                        border: 0,
+                        background: 'none',
+                        font: 'inherit',
+                        fontStyle: 'italic',
+                        padding: '6px 6px 6px 8px',
+                        color: bench.slate,
+                        cursor: 'pointer',
+                      }}
+                    >
+                      ▸ {run.length} steps on other parts
+                    </button>
+                  ) : (
+                    <CutRow
+                      key={step.id}
+                      step={step}
+                      number={numberOf(step.id)}
+                      layer={layers.get(step.id)}
+                      elsewhere={isElsewhere(step.id)}
+                      worked={steps.find((s) => s.id === step.id)}
+                      grave={findings.find((f) => f.accepted === null && f.steps[0] === step.id)?.severity}
+                      wait={coats.waitAfter(step.id)}
+                      critical={coats.longest === step.id}
+                      reaches={(id) => (id === 'wood' ? 'the wood' : `step ${numberOf(documentId(id))}`)}
+                      selected={selected === step.id}
+                      short={short}
+                      onSelect={() => onSelect(step.id)}
+                    />
+                  );
+                })}
             </div>
           </SortableContext>
         </DndContext>

@@ -1,129 +1,98 @@
 import Box from '@mui/material/Box';
 import type { Preview } from '../../api/api';
+import { useSettings } from '../../api/useSettings';
+import { axisOf, type Block, type Plan, rowOf } from '../../log/days/axis';
+import { DayHeads, Flag, OpenHours, share, spanned } from '../../log/days/frame';
 import { bench, hatched } from '../../theme/theme';
 import { besides, clock, day, minutes, moment, money } from '../../ui/words';
 
-type Act = {
-  stepId: string;
-  coat: number;
-  start: string;
-  end: string;
-  nextFrom: string;
-  overnight: boolean;
-  leastWait: number;
-  tooLate: number;
-  lay: number;
-  half: string | null;
-};
+type Props = { preview: Preview; currency: string; selected: string | null; onSelect: (id: string) => void };
 
-/** The recipe over the working days, planned alone: hands-on blocks, the waits after them, and when it is ready. */
-export function Days({
-  preview,
-  currency,
-  selected,
-  onSelect,
-}: {
-  preview: Preview;
-  currency: string;
-  selected: string | null;
-  onSelect: (id: string) => void;
-}) {
+/** The one piece of a recipe by itself. */
+const piece = 'piece';
+
+/** The recipe over the working days, planned alone: hands-on blocks, what dries after them, and up to when it is ready. */
+export function Days({ preview, currency, selected, onSelect }: Props) {
   const { plan } = preview;
-  const acts: Act[] = plan.coats.flatMap((c) => c.stretches.map((s) => ({ ...c, start: s.start, end: s.end })));
-  const days = [...new Set(acts.map((a) => a.start.slice(0, 10)))];
-  const hours = acts.flatMap((a) => [hour(a.start), hour(a.end)]);
-  const from = Math.floor(Math.min(...hours, 8));
-  const to = Math.ceil(Math.max(...hours, 17));
-  const at = (h: number) => `${((h - from) / (to - from)) * 100}%`;
-  const step = (id: string) => preview.steps.find((s) => s.id === id);
+  const settings = useSettings(false).data?.settings;
+  const drawn: Plan = {
+    now: plan.from,
+    works: plan.coats.map((c) => ({
+      piece,
+      step: c.stepId,
+      coat: c.coat,
+      lay: c.lay,
+      number: preview.steps.find((s) => s.id === c.stepId)?.number ?? 0,
+      hands: 0,
+      stretches: c.stretches,
+      over: c.nextFrom,
+    })),
+    pieces: [{ id: piece, ready: plan.stuck ? null : plan.readyOn, due: null }],
+  };
+  const axis = settings ? axisOf([drawn], settings) : null;
+  const row = axis && rowOf(drawn, piece, axis);
+  const words = (b: Block) => {
+    const coat = plan.coats.find((c) => `${c.stepId} ${c.coat} ${c.lay}` === b.key.split(' ').slice(0, 3).join(' '));
+    const [from, to] = [coat?.stretches[0]?.start ?? '', coat?.stretches.at(-1)?.end ?? ''];
+    return [
+      `${b.number}: ${clock(from)} to ${clock(to)}`,
+      preview.steps.find((s) => s.id === b.step)?.name,
+      ...(coat && coat.coat > 1 ? [`coat ${coat.coat}`] : []),
+      ...(coat?.half ? [coat.half] : []),
+    ].join(', ');
+  };
   return (
     <Box
       component="section"
       aria-label="The days"
-      sx={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: 2, alignItems: 'stretch', minHeight: 0 }}
+      sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) auto' }, gap: 2 }}
     >
-      <Box
-        tabIndex={0}
-        role="group"
-        aria-label="Working days, scrolls sideways"
-        sx={{ display: 'flex', gap: 1, overflowX: 'auto', pb: 0.5 }}
-      >
-        {days.map((date) => (
-          <Box
-            key={date}
-            sx={{
-              flex: '1 0 210px',
-              minWidth: 210,
-              border: 1,
-              borderColor: 'divider',
-              borderRadius: 1,
-              bgcolor: bench.sheet,
-              p: 1,
-              display: 'flex',
-              flexDirection: 'column',
-            }}
-          >
-            <Box sx={{ fontWeight: 650, mb: 0.5 }}>{day(date)}</Box>
-            <Box sx={{ position: 'relative', height: 30, borderBottom: `2px solid ${bench.ink}`, mb: 0.25 }}>
-              {acts
-                .filter((a) => a.start.startsWith(date))
-                .map((a) => {
-                  const until = a.nextFrom.startsWith(date) ? Math.min(hour(a.nextFrom), to) : to;
-                  const critical = plan.longestWait === a.stepId;
-                  return (
-                    <span key={`${a.stepId}-${a.coat}-${a.lay}-${a.start}`}>
-                      {until > hour(a.end) && (
-                        <span
-                          style={{
-                            position: 'absolute',
-                            bottom: 0,
-                            height: 12,
-                            left: at(hour(a.end)),
-                            width: `calc(${at(until)} - ${at(hour(a.end))})`,
-                            background: hatched(critical ? bench.oxide : bench.ochre),
-                          }}
-                        />
-                      )}
-                      <button
-                        type="button"
-                        aria-label={[
-                          `${step(a.stepId)?.number}: ${clock(a.start)} to ${clock(a.end)}`,
-                          step(a.stepId)?.name,
-                          ...(a.coat > 1 ? [`coat ${a.coat}`] : []),
-                          ...(a.half ? [a.half] : []),
-                        ].join(', ')}
-                        onClick={() => onSelect(a.stepId)}
-                        style={{
-                          position: 'absolute',
-                          bottom: 0,
-                          height: 28,
-                          left: at(hour(a.start)),
-                          width: `max(13px, calc(${at(hour(a.end))} - ${at(hour(a.start))}))`,
-                          padding: 0,
-                          border: `1px solid ${bench.paper}`,
-                          borderRadius: 2,
-                          cursor: 'pointer',
-                          background: a.stepId === selected ? bench.ink : bench.verdigris,
-                          color: bench.white,
-                          fontSize: 13,
-                          fontWeight: 700,
-                          overflow: 'hidden',
-                        }}
-                      >
-                        {step(a.stepId)?.number}
-                      </button>
-                    </span>
-                  );
-                })}
+      {plan.coats.length === 0 && <Box sx={{ m: 'auto', color: 'text.secondary' }}>Add a step to see the schedule.</Box>}
+      {plan.coats.length > 0 && axis && row && settings && (
+        <Box sx={{ overflowX: 'auto', border: `1px solid ${bench.line}`, borderRadius: 1, bgcolor: bench.sheet, alignSelf: 'center' }}>
+          <Box sx={{ minWidth: 52 * axis.columns.length }}>
+            <Box sx={{ position: 'relative', height: 44, borderBottom: `2px solid ${bench.ink}` }}>
+              <DayHeads columns={axis.columns} />
             </Box>
-            <Box sx={{ display: 'flex', justifyContent: 'space-between', fontSize: 13, color: 'text.secondary' }}>
-              <span>{String(from).padStart(2, '0')}:00</span>
-              <span>{String(to).padStart(2, '0')}:00</span>
+            <Box sx={{ position: 'relative', height: 52 }}>
+              <OpenHours columns={axis.columns} settings={settings} />
+              {row.dries.map((d) => (
+                <Box key={`d ${d.left}`} sx={{ ...spanned(d), top: 22, height: 16, background: hatched(bench.ochre) }} />
+              ))}
+              {row.blocks.map((b) => (
+                <button
+                  key={b.key}
+                  type="button"
+                  aria-label={words(b)}
+                  title={words(b)}
+                  onClick={() => onSelect(b.step)}
+                  style={{
+                    ...spanned(b),
+                    top: 12,
+                    height: 28,
+                    minWidth: b.isLegible ? 3 + 8 * String(b.number).length : 4,
+                    padding: 0,
+                    border: `1px solid ${bench.paper}`,
+                    cursor: 'pointer',
+                    background: b.step === selected ? bench.ink : plan.longestWait === b.step ? bench.oxide : bench.verdigris,
+                    color: bench.white,
+                    fontSize: 13,
+                    fontWeight: 700,
+                    overflow: 'hidden',
+                  }}
+                >
+                  {b.isLegible && b.number}
+                </button>
+              ))}
+              {row.ready !== null && (
+                <Box data-testid="until-ready" sx={{ position: 'absolute', top: 4, left: `calc(${share(row.ready)} - 14px)` }}>
+                  <Flag />
+                </Box>
+              )}
             </Box>
           </Box>
-        ))}
-        {acts.length === 0 && <Box sx={{ m: 'auto', color: 'text.secondary' }}>Add a step to see the schedule.</Box>}
-      </Box>
+        </Box>
+      )}
       <Box sx={{ minWidth: 250, borderLeft: `3px solid ${plan.stuck ? bench.oxide : bench.verdigris}`, pl: 1.5, alignSelf: 'center' }}>
         <Box sx={{ color: 'text.secondary', fontSize: 14 }}>Ready (this piece only)</Box>
         <Box data-testid="ready-on" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 650, fontSize: 20, lineHeight: 1.2 }}>
@@ -143,14 +112,10 @@ export function Days({
         <Box data-testid="besides" sx={{ fontSize: 14 }}>
           {besides(preview.handsOn)}
         </Box>
-        {acts.some((a) => a.tooLate > 0) && (
+        {plan.coats.some((c) => c.tooLate > 0) && (
           <Box sx={{ fontSize: 14, color: 'secondary.main', fontWeight: 650 }}>Recoat window missed: see findings.</Box>
         )}
       </Box>
     </Box>
   );
-}
-
-function hour(iso: string): number {
-  return Number(iso.slice(11, 13)) + Number(iso.slice(14, 16)) / 60;
 }

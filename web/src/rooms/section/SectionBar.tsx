@@ -1,14 +1,17 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Tooltip from '@mui/material/Tooltip';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
-import type { Preview, Recipe } from '../../api/api';
+import type { Preview, Recipe, Step as RecipeStep } from '../../api/api';
 import type { useDraft } from '../../api/useDraft';
+import { changeWords } from '../../recipe/changeWords';
 import { bench } from '../../theme/theme';
 import { SavingState } from '../../ui/SavingState';
 
 type Props = {
   id: string;
+  nameOf: (step: RecipeStep) => string;
   document: Recipe;
   draft: ReturnType<typeof useDraft<Recipe>>;
   revision: number;
@@ -26,6 +29,7 @@ type Props = {
 /** Title, state of the draft, undo and redo, and what can be done with the whole recipe. */
 export function SectionBar({
   id,
+  nameOf,
   document,
   draft,
   revision,
@@ -54,7 +58,7 @@ export function SectionBar({
       }}
     >
       <Box sx={{ minWidth: 0, flex: '1 1 260px' }}>
-        <Typography variant="h1" sx={{ fontSize: '1.35rem', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
+        <Typography variant="h1" sx={{ fontSize: '1.35rem', lineHeight: 1.15 }}>
           {document.title}
         </Typography>
         <SavingState saving={draft.saving} unreachable={unreachable}>
@@ -84,12 +88,8 @@ export function SectionBar({
           </Button>
         ))}
       </Box>
-      <Button variant="outlined" onClick={draft.undo} disabled={!draft.canUndo}>
-        Undo
-      </Button>
-      <Button variant="outlined" onClick={draft.redo} disabled={!draft.canRedo}>
-        Redo
-      </Button>
+      <Step name="Undo" what={draft.before && changeWords(draft.before, document, nameOf)} onPress={draft.undo} />
+      <Step name="Redo" what={draft.after && changeWords(document, draft.after, nameOf)} onPress={draft.redo} />
       <Button
         variant="outlined"
         color={open?.some((f) => f.severity === 'stop') ? 'secondary' : 'primary'}
@@ -122,5 +122,18 @@ export function SectionBar({
         Save revision
       </Button>
     </Box>
+  );
+}
+
+/** One edit back or forth, with what it changes. */
+function Step({ name, what, onPress }: { name: string; what: string | null; onPress: () => void }) {
+  return (
+    <Tooltip title={what ?? ''} describeChild>
+      <span>
+        <Button variant="outlined" onClick={onPress} disabled={what === null} sx={{ px: 1.25, minWidth: 0 }}>
+          {name}
+        </Button>
+      </span>
+    </Tooltip>
   );
 }

@@ -2,14 +2,16 @@ import Box from '@mui/material/Box';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { answer, api, type Material, Problem, type Recipe, type RecipeResponse, type Vocabulary } from '../../api/api';
+import { answer, api, type Material, Problem, type Recipe, type RecipeResponse, type Step, type Vocabulary } from '../../api/api';
 import { keys } from '../../api/keys';
 import { useCalculation } from '../../api/useCalculation';
 import { useDraft } from '../../api/useDraft';
+import { changeWords } from '../../recipe/changeWords';
 import { documentId } from '../../recipe/edits';
 import { bench } from '../../theme/theme';
 import { useOffer } from '../../ui/commands';
 import { Choice } from '../../ui/Field';
+import { useFigures } from '../../ui/figures';
 import { ConflictDialog } from './ConflictDialog';
 import { Cut } from './Cut';
 import { coatPlans } from './coatPlans';
@@ -54,6 +56,8 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
   const step = document.steps.find((s) => s.id === selected) ?? document.steps.at(-1);
   const stack = preview?.stacks.find((s) => s.id === stackId) ?? preview?.stacks[0];
   const coats = useMemo(() => coatPlans(preview?.plan), [preview]);
+  const [figures, toggleFigures] = useFigures();
+  const nameOf = (s: Step) => s.title || (vocabulary.techniques.find((t) => t.key === s.technique)?.name ?? 'a step');
   const edits = useStepEdits({
     document,
     selected: step?.id ?? null,
@@ -73,8 +77,9 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
     { name: 'Add a step below', keys: 'Shift + i', run: () => edits.insert(false) },
     { name: 'Duplicate the step', keys: 'd', run: edits.duplicate },
     { name: 'Remove the step', keys: 'Delete', run: edits.remove },
-    { name: 'Undo', keys: 'Ctrl + z', run: draft.undo },
+    { name: draft.before ? `Undo ${changeWords(draft.before, document, nameOf)}` : 'Undo', keys: 'Ctrl + z', run: draft.undo },
     { name: 'Redo', keys: 'Ctrl + Shift + z', run: draft.redo },
+    { name: figures ? 'Hide µm and ΔE' : 'Show µm and ΔE', run: toggleFigures },
     { name: 'Section: layers of the finish', run: () => navigate(`/recipes/${opened.id}`) },
     { name: 'Piece: survey, parts and joints', run: () => navigate(`/recipes/${opened.id}/piece`) },
     { name: 'Findings', run: () => setOpen('findings') },
@@ -109,6 +114,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
     <Box sx={{ display: 'flex', flexDirection: 'column', height: { md: 'calc(100vh - 52px)' }, minHeight: 0 }}>
       <SectionBar
         id={opened.id}
+        nameOf={nameOf}
         document={document}
         draft={draft}
         revision={revisions[0]?.number ?? 0}

@@ -8,6 +8,7 @@ import { MixEditor } from '../../mix/MixEditor';
 import { putMaterial, putMix, thinnedWith, thinnerOf, withoutUnused, withStep } from '../../recipe/edits';
 import { bench } from '../../theme/theme';
 import { Choice, NumberEntry, TextEntry } from '../../ui/Field';
+import { Folded } from '../../ui/Folded';
 import { purposes, waits } from '../../ui/words';
 import { BlendFields } from './BlendFields';
 import { type Finding, FindingCard } from './findings/FindingCard';
@@ -77,6 +78,19 @@ export function StepPanel({ document, step, worked, parts, colours, findings, vo
     onChange(withStep(putMix(putMaterial(document, thinner), thinned), step.id, { uses: { mix: thinned.id } }));
   };
 
+  const isLimited = [step.parts, step.within, step.masks].some((l) => l && l.length > 0) || (step.share ?? 1) < 1;
+  const whereFields = (
+    <WhereFields
+      document={document}
+      step={step}
+      effect={figures?.effect ?? 'adds'}
+      vocabulary={vocabulary}
+      parts={parts}
+      set={set}
+      wrong={wrong}
+    />
+  );
+
   return (
     <Box
       component="section"
@@ -122,17 +136,13 @@ export function StepPanel({ document, step, worked, parts, colours, findings, vo
             )}
           </Box>
         )}
-        <Part title="Where on the piece">
-          <WhereFields
-            document={document}
-            step={step}
-            effect={figures?.effect ?? 'adds'}
-            vocabulary={vocabulary}
-            parts={parts}
-            set={set}
-            wrong={wrong}
-          />
-        </Part>
+        {figures?.effect === 'waits' ? null : isLimited ? (
+          <Part title="Where on the piece">{whereFields}</Part>
+        ) : (
+          <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 0.5 }}>
+            <Folded title="Where: the whole piece">{whereFields}</Folded>
+          </Box>
+        )}
         {(figures?.takesMaterial || (figures?.tools.length ?? 0) > 0) && (
           <Part title="With what">
             {figures?.takesMaterial && (

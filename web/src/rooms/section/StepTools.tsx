@@ -18,17 +18,17 @@ export function StepTools({ edits }: { edits: StepEdits }) {
         py: 0.75,
         borderBottom: 1,
         borderColor: 'divider',
-        '& button': { px: 0.9, minWidth: 38 },
+        '& button': { px: 0.75, minWidth: 34, fontSize: 14 },
       }}
     >
       <Tip text="Add a step above (i)">
-        <Button variant="contained" onClick={() => edits.insert(true)}>
-          Add above
+        <Button variant="contained" aria-label="Add above" onClick={() => edits.insert(true)}>
+          + above
         </Button>
       </Tip>
       <Tip text="Add a step below (Shift + i)">
-        <Button variant="outlined" onClick={() => edits.insert(false)}>
-          Add below
+        <Button variant="outlined" aria-label="Add below" onClick={() => edits.insert(false)}>
+          + below
         </Button>
       </Tip>
       <Tip text="Move up (Alt + ↑)">
@@ -41,7 +41,7 @@ export function StepTools({ edits }: { edits: StepEdits }) {
           ↓
         </Button>
       </Tip>
-      <Tip text="Duplicate (d)">
+      <Tip text="Duplicate the step (d)">
         <Button variant="outlined" aria-label="Duplicate the step" disabled={!edits.any} onClick={edits.duplicate}>
           Duplicate
         </Button>

@@ -9,6 +9,8 @@ import { LaidOut } from '../../recipe/LaidOut';
 import { bench } from '../../theme/theme';
 import { Cautions } from '../../ui/Cautions';
 import { Cup } from '../../ui/Cup';
+import { useFigures } from '../../ui/figures';
+import { depthWords, filmWords } from '../../ui/figureWords';
 import { InStudio } from '../../ui/InStudio';
 import { RemarkLine } from '../../ui/RemarkLine';
 import { clock, microns, minutes, moment, money, percent } from '../../ui/words';
@@ -26,6 +28,7 @@ type Props = { step: Step; worked: StepPreview; currency: string; nameOf: (stepI
 export function WorkedStep({ step, worked, currency, nameOf }: Props) {
   const { id } = useParams();
   const { pour, film, drying, rounds, masking } = worked;
+  const [figures] = useFigures();
   const onto = worked.reaches.filter((r) => r.seen || r.masked);
   return (
     <Box
@@ -49,7 +52,13 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
         )}
         {film && (
           <Fact name="Film per coat" columns="1 / -1" testId="film">
-            {microns(film.wet)} wet{film.stays < film.wet ? ` (${microns(film.stays)} after wiping)` : ''} → {microns(film.dry)} dry
+            {figures ? (
+              <>
+                {microns(film.wet)} wet{film.stays < film.wet ? ` (${microns(film.stays)} after wiping)` : ''} → {microns(film.dry)} dry
+              </>
+            ) : (
+              `${filmWords(film.dry)}${film.stays < film.wet ? `, ${percent(film.stays / film.wet)} of it left after wiping` : ''}`
+            )}
             {film.cover < 1 ? ` on ${percent(film.cover)} of the surface` : ''}
           </Fact>
         )}
@@ -78,7 +87,7 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
         )}
         {worked.removes !== null && worked.removes > 0 && (
           <Fact name="Removes" columns="1 / -1" testId="removes">
-            {microns(worked.removes)}
+            {figures ? microns(worked.removes) : depthWords(worked.removes)}
             {worked.coats > 1 ? ` in ${worked.coats} passes` : ''}
           </Fact>
         )}

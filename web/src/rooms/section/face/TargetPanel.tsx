@@ -6,6 +6,8 @@ import { type Zone, zoneNames } from '../../../recipe/face/panel';
 import { FromBoard, FromPhoto } from '../../../recipe/TakeColour';
 import { ColourEntry } from '../../../ui/ColourEntry';
 import { TextEntry } from '../../../ui/Field';
+import { useFigures } from '../../../ui/figures';
+import { withoutDeltaE } from '../../../ui/figureWords';
 import { Swatch } from '../../../ui/Swatch';
 
 type Target = NonNullable<Recipe['target']>;
@@ -16,6 +18,7 @@ const zones = Object.keys(zoneNames) as Zone[];
 
 /** What it is to look like: a colour for the flat and, where they differ, for the other zones; typed, picked, or from a palette file. */
 export function TargetPanel({ target, off, onChange }: Props) {
+  const [figures] = useFigures();
   const [chips, setChips] = useState<readonly Chip[]>([]);
   const [said, setSaid] = useState<string | null>(null);
   const [fromBoard, setFromBoard] = useState(false);
@@ -48,7 +51,7 @@ export function TargetPanel({ target, off, onChange }: Props) {
         {off.map((o) => (
           <Box key={o.zone} data-target={o.zone} sx={{ lineHeight: 1.3 }}>
             <b>{zoneNames[o.zone]}</b> · finished: {o.deltaE <= 2 ? 'on target, ' : ''}
-            {o.inWords}
+            {figures ? o.inWords : withoutDeltaE(o.inWords)}
           </Box>
         ))}
         {zones.map((zone) => (

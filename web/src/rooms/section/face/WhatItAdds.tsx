@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
 import type { LookPreview, StepPreview } from '../../../api/api';
+import { useFigures } from '../../../ui/figures';
+import { difference, withoutDeltaE } from '../../../ui/figureWords';
 import { Swatch } from '../../../ui/Swatch';
 import { percent } from '../../../ui/words';
 
@@ -17,6 +19,8 @@ type Props = { look: LookPreview; stepId: string; steps: readonly StepPreview[];
 
 /** What a step adds to the look and what is left of it in the end; whether it hides; and how the finish ages. */
 export function WhatItAdds({ look, stepId, steps, last }: Props) {
+  const [figures] = useFigures();
+  const apart = (deltaE: number) => (figures ? `by ΔE ${deltaE.toFixed(1)}` : `(${difference(deltaE)})`);
   const effect = look.effects.find((e) => e.stepId === stepId);
   const hides = look.hides.find((h) => h.stepId === stepId);
   const by = steps.find((s) => s.id === effect?.buriedBy);
@@ -27,8 +31,12 @@ export function WhatItAdds({ look, stepId, steps, last }: Props) {
     <Box data-testid="adds" sx={{ borderLeft: 3, borderColor: effect?.lost ? 'secondary.main' : 'primary.main', pl: 1, lineHeight: 1.35 }}>
       {effect && (
         <div>
-          Changes {zones[effect.zone]} by ΔE {effect.most.toFixed(1)}
-          {effect.remains < effect.most - 0.05 ? `; ${effect.remains.toFixed(1)} remains in the finished piece` : ' and stays visible'}
+          Changes {zones[effect.zone]} {apart(effect.most)}
+          {effect.remains >= effect.most - 0.05
+            ? ' and stays visible'
+            : figures
+              ? `; ${effect.remains.toFixed(1)} remains in the finished piece`
+              : `; in the finished piece: ${difference(effect.remains)}`}
           {effect.lost && by ? `: buried by “${by.name}”` : ''}.
         </div>
       )}
@@ -36,7 +44,7 @@ export function WhatItAdds({ look, stepId, steps, last }: Props) {
         <div>
           {hides.off <= 1
             ? 'Hides the surface below.'
-            : `Surface below shows by ΔE ${hides.off.toFixed(1)}${hides.coats === null ? '.' : `; ${hides.coats} coats hide it.`}`}
+            : `Surface below shows ${apart(hides.off)}${hides.coats === null ? '.' : `; ${hides.coats} coats hide it.`}`}
         </div>
       )}
       {blend && (
@@ -48,7 +56,7 @@ export function WhatItAdds({ look, stepId, steps, last }: Props) {
           </span>
         </Box>
       )}
-      {aged && <div>After five years, flat areas: {aged.inWords}.</div>}
+      {aged && <div>After five years, flat areas: {figures ? aged.inWords : withoutDeltaE(aged.inWords)}.</div>}
     </Box>
   );
 }

@@ -1,10 +1,15 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import type { ZoneLook } from '../../../api/api';
 import { zoneNames } from '../../../recipe/face/panel';
+import { useFigures } from '../../../ui/figures';
+import { withoutDeltaE } from '../../../ui/figureWords';
 import { Swatch } from '../../../ui/Swatch';
 
 /** Every zone with its colour, and how it differs from what it was before the step. */
 export function ZoneList({ zones, first }: { zones: readonly ZoneLook[]; first: boolean }) {
+  const [figures, toggle] = useFigures();
+  const said = (words: string) => (figures ? words : withoutDeltaE(words));
   return (
     <Box component="ul" aria-label="Zones" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
       {zones.map((z) => (
@@ -20,16 +25,21 @@ export function ZoneList({ zones, first }: { zones: readonly ZoneLook[]; first: 
           </Box>
           <span>
             <b>{zoneNames[z.zone]}</b>: {z.called}
-            {z.contrast >= 1 && `, lively (ΔE ${z.contrast.toFixed(1)})`}
+            {z.contrast >= 1 && said(`, lively (ΔE ${z.contrast.toFixed(1)})`)}
             <br />
             <Box component="span" sx={{ color: 'text.secondary', fontSize: 14 }}>
-              {first ? 'before step 1' : (z.change?.inWords ?? 'unchanged')}
-              {z.glances && '; metallic: changes with the light, no ΔE given'}
+              {first ? 'before step 1' : said(z.change?.inWords ?? 'unchanged')}
+              {z.glances && '; metallic: changes with the light'}
               {z.isBeyondScreen && '; more vivid than a screen can show'}
             </Box>
           </span>
         </Box>
       ))}
+      <li>
+        <Button size="small" aria-pressed={figures} onClick={toggle} sx={{ px: 0, minHeight: 32 }}>
+          {figures ? 'Hide µm and ΔE' : 'Show µm and ΔE'}
+        </Button>
+      </li>
     </Box>
   );
 }

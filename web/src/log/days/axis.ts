@@ -1,7 +1,7 @@
 import type { DaysPreview, Settings } from '../../api/api';
 
 /** A day, or some idle days in a row: where it is drawn, as shares of the width, and between which hours of it there is most room. */
-export type Column = { date: string; days: number; left: number; width: number; opens: number; closes: number };
+export type Column = { date: string; days: number; left: number; width: number; opens: number; closes: number; isWorked: boolean };
 /** Something drawn from one moment to another, as shares of the width. */
 export type Span = { left: number; width: number };
 export type Block = Span & { step: string; number: number; hands: number; day: string; key: string; isLegible: boolean };
@@ -9,7 +9,9 @@ export type Row = { blocks: Block[]; dries: Span[]; waits: Span[]; ready: number
 export type Axis = { columns: Column[]; at: (moment: string) => number; dayAt: (share: number) => string };
 
 type Hours = Pick<Settings, 'hours' | 'exceptions'>;
-type Plan = Pick<DaysPreview, 'now' | 'works' | 'pieces'>;
+type Work = Pick<DaysPreview['works'][number], 'piece' | 'step' | 'coat' | 'lay' | 'number' | 'hands' | 'stretches' | 'over'>;
+/** What of a plan is drawn: of all jobs, or of one recipe by itself. */
+export type Plan = { now: string; works: readonly Work[]; pieces: readonly Pick<DaysPreview['pieces'][number], 'id' | 'ready' | 'due'>[] };
 
 const dayLong = 86_400_000;
 const weekdays = ['sun', 'mon', 'tue', 'wed', 'thu', 'fri', 'sat'] as const;
@@ -17,7 +19,7 @@ const weekdays = ['sun', 'mon', 'tue', 'wed', 'thu', 'fri', 'sat'] as const;
 const room = { worked: 1, marked: 0.5, idle: 0.45 };
 /** Shares of a worked day that its night takes, before and after. */
 const night = 0.07;
-/** A number has room where the next comes no sooner. */
+/** A digit has room where the next comes no sooner. */
 const legible = 0.009;
 
 /** A moment as it is told in the studio: what its clock shows counts, whatever the zone of this tablet. */
@@ -46,9 +48,16 @@ export function axisOf(plans: readonly Plan[], hours: Hours): Axis {
   for (let date = first; date <= last; date = nextDay(date)) {
     const before = columns.at(-1);
     if (worked.has(date) || marked.has(date)) {
-      columns.push({ date, days: 1, left: 0, width: worked.has(date) ? room.worked : room.marked, ...window(date) });
+      columns.push({
+        date,
+        days: 1,
+        left: 0,
+        width: worked.has(date) ? room.worked : room.marked,
+        isWorked: worked.has(date),
+        ...window(date),
+      });
     } else if (before && before.width === room.idle) before.days++;
-    else columns.push({ date, days: 1, left: 0, width: room.idle, opens: 0, closes: 24 });
+    else columns.push({ date, days: 1, left: 0, width: room.idle, isWorked: false, opens: 0, closes: 24 });
   }
   const whole = columns.reduce((sum, c) => sum + c.width, 0);
   let left = 0;
@@ -116,7 +125,7 @@ export function rowOf(plan: Plan, id: string, axis: Axis): Row {
   }
   row.blocks.forEach((b, i) => {
     const next = row.blocks[i + 1];
-    b.isLegible = next === undefined || next.left - b.left >= legible;
+    b.isLegible = next === undefined || next.left - b.left >= legible * String(b.number).length;
   });
   row.dries = joined(row.dries);
   const piece = plan.pieces.find((p) => p.id === id);
