@@ -69,7 +69,8 @@ final class WordsTest extends TestCase
     {
         $said = PageCode::run(
             'ui/figureWords.ts',
-            'return [page.withoutDeltaE(given.text), page.difference(given.deltaE), page.filmWords(given.dry), page.depthWords(given.dry)];',
+            'const { withoutDeltaE, difference, filmWords, depthWords } = page;'
+            .'return [withoutDeltaE(given.text), difference(given.deltaE), filmWords(given.dry), depthWords(given.dry)];',
             [
                 ['text' => 'visible apart (ΔE 3.9): redder', 'deltaE' => 1, 'dry' => 3.9],
                 ['text' => 'lively (ΔE 12.4) and dark', 'deltaE' => 2, 'dry' => 14.9],

@@ -45,7 +45,7 @@ final class Said
                     static fn (mixed $v): bool => null !== $v && [] !== $v,
                 ),
                 \is_array($value) => array_map($plain, $value),
-                \is_float($value) => (float) \sprintf('%.5g', $value),
+                \is_float($value) => abs($value) < 1e-9 ? 0.0 : (float) \sprintf('%.5g', $value),
                 default => $value,
             };
         };

@@ -98,7 +98,7 @@ final readonly class Border implements Layout
         }
 
         return new LaidOut(
-            blocks: $blocks,
+            blocks: array_values(array_filter($blocks, static fn (Block $b): bool => min($b->length, $b->width) > 1e-6)),
             along: self::inside($along, $face->length),
             across: self::inside($across, $face->width),
             tape: $tape / 1000,

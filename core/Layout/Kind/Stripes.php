@@ -80,10 +80,9 @@ final readonly class Stripes implements Layout
             tape: \count($edges) * $face->width / 1000,
             covers: $painted / $face->length,
             says: [
-                \sprintf(
-                    '%d %s of %s mm, %s mm apart',
+                1 === \count($out->spans) ? \sprintf('1 stripe of %s mm', Millimetres::plain($this->width)) : \sprintf(
+                    '%d stripes of %s mm, %s mm apart',
                     \count($out->spans),
-                    1 === \count($out->spans) ? 'stripe' : 'stripes',
                     Millimetres::plain($this->width),
                     Millimetres::plain($out->gap),
                 ),

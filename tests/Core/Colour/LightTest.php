@@ -57,7 +57,13 @@ final class LightTest extends TestCase
     /** A grey card that should reflect half and shows 0.25, 0.5 and 0.5: only red is doubled. What cannot be trusted is said. */
     public function testACardCorrectsItsLight(): void
     {
-        $correct = static fn (array $patch, array $card, float $reflects = 0.5, float $spread = 0.0, float $cardSpread = 0.0): CorrectedColour => (new CorrectByReference())->correct(
+        $correct = static fn (
+            array $patch,
+            array $card,
+            float $reflects = 0.5,
+            float $spread = 0.0,
+            float $cardSpread = 0.0,
+        ): CorrectedColour => (new CorrectByReference())->correct(
             new Spot(new Light(...$patch), $spread),
             new Spot(new Light(...$card), $cardSpread),
             $reflects,

@@ -28,7 +28,7 @@ final class CalendarTest extends TestCase
     /** What fits where: in one stretch, or split only where no stretch of the week is as long. */
     public function testWhatFitsWhere(): void
     {
-        $fit = fn (int $minutes, int $from): ?array => array_map(
+        $fit = fn (int $minutes, int $from): array => array_map(
             static fn (Interval $i): array => [self::clock($i->start), self::clock($i->end)],
             $this->calendar()->fit($minutes, self::at($from)) ?? [],
         );
@@ -90,7 +90,10 @@ final class CalendarTest extends TestCase
 
     public function testHoursOfADay(): void
     {
-        $open = new HoursOfDay([...array_fill(0, 9, false), ...array_fill(0, 7, true), ...array_fill(0, 8, false)], new \DateTimeZone('UTC'));
+        $open = new HoursOfDay(
+            [...array_fill(0, 9, false), ...array_fill(0, 7, true), ...array_fill(0, 8, false)],
+            new \DateTimeZone('UTC'),
+        );
         $closed = static fn (int $from, int $to): ?int => null === ($at = $open->closedIn(new Interval(self::at($from), self::at($to))))
             ? null
             : self::clock($at);
