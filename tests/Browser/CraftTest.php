@@ -168,6 +168,7 @@ final class CraftTest extends Rooms
         $this->until(static fn (): bool => \in_array('Material or mix', $labels(), true), 'a wash asks with what');
         $this->choose('Purpose', 'Broken cover');
         $this->write('Surface left showing', '40');
+        $this->unfold('Where: the whole piece');
         $this->clickInView($this->first(WebDriverBy::xpath("//fieldset//*[normalize-space()='Pigeon-holes']")));
         $this->untilSaved();
         $step = $this->studio->recipe()->document->steps[3];

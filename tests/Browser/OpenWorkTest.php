@@ -62,6 +62,7 @@ final class OpenWorkTest extends Rooms
     {
         $this->go('/recipes/'.$this->studio->recipe('ticket')->id);
         $this->step('Cream undertone');
+        $this->unfold('Where: the whole piece');
         $this->clickInView($this->first(WebDriverBy::xpath(
             "//fieldset[contains(., 'the whole piece')]//label[.='Pigeon-holes']",
         )));
@@ -122,6 +123,7 @@ final class OpenWorkTest extends Rooms
         $this->until(fn (): bool => true === ($this->studio->json('GET', '/api/settings')->settings->flame ?? null), 'it is kept');
         $this->go('/recipes/'.$this->studio->recipe('frame')->id);
         $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), 'finding'), 'worked out');
+        $this->clickInView($this->first(WebDriverBy::xpath("//button[contains(., 'steps on other parts')]")));
         $this->step('Hooks black');
         $this->until(fn (): bool => str_contains($this->main(), 'sprays a flammable mist'), 'the spray can beside the stove');
     }

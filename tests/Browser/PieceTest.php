@@ -116,6 +116,7 @@ final class PieceTest extends Rooms
     {
         $this->go('/recipes/'.$this->studio->recipe('cupboard')->id);
         $this->see('[data-testid=film]');
+        $this->unfold('Where: the whole piece');
         $this->clickInView($this->first(WebDriverBy::xpath("//fieldset//*[normalize-space()='Doors']")));
         $this->until(
             fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[aria-label="Doors, reverse"]')),

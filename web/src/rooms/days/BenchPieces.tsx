@@ -28,10 +28,25 @@ export function BenchPieces({ plan, runs, settings }: Props) {
             key={piece.id}
             component="section"
             aria-label={piece.title}
-            sx={{ border: `1px solid ${bench.line}`, borderRadius: 1, bgcolor: 'background.paper' }}
+            sx={{ border: `1px solid ${bench.line}`, borderRadius: 1, bgcolor: 'background.paper', position: 'relative' }}
           >
+            {run && (
+              <Button
+                size="small"
+                variant="contained"
+                component={Link}
+                to={`/bench/${run.id}`}
+                aria-label={`Bench: ${piece.title}`}
+                sx={{ position: 'absolute', top: 8, right: 8 }}
+              >
+                Bench
+              </Button>
+            )}
             <Box component="details">
-              <Box component="summary" sx={{ display: 'flex', gap: 1.25, alignItems: 'center', p: 1, cursor: 'pointer' }}>
+              <Box
+                component="summary"
+                sx={{ display: 'flex', gap: 1.25, alignItems: 'center', p: 1, pr: 11, minHeight: 52, cursor: 'pointer' }}
+              >
                 <Mark plan={plan} piece={piece.id} />
                 <Box sx={{ flex: 1, fontWeight: 650, lineHeight: 1.25 }}>{piece.title}</Box>
                 <Box sx={{ fontSize: 15, textAlign: 'right', ...(piece.late > 0 ? { color: 'error.main', fontWeight: 650 } : {}) }}>
@@ -76,9 +91,6 @@ export function BenchPieces({ plan, runs, settings }: Props) {
                     />
                     <AirNow place={run.place} />
                     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-                      <Button size="small" variant="contained" component={Link} to={`/bench/${run.id}`}>
-                        Bench
-                      </Button>
                       {run.recipe && (
                         <Button size="small" variant="outlined" component={Link} to={`/recipes/${run.recipe}`}>
                           Recipe

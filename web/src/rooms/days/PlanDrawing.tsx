@@ -60,7 +60,7 @@ export function PlanDrawing({ plan, usual, runs, settings, onDay }: Props) {
                     component="button"
                     type="button"
                     data-moves={piece.id}
-                    aria-label={`Move ${piece.title}, ${place.name}: arrow keys, then Enter`}
+                    aria-describedby="plan-move"
                     {...handlers(piece.id)}
                     sx={{
                       display: 'flex',
