@@ -31,8 +31,8 @@ final class Csv
     }
 
     /**
-     * Reads a table whose first line names its columns. Spreadsheets of some countries write semicolons; columns that nobody asked for are
-     * left alone.
+     * Reads a table whose first line names its columns. Spreadsheets of some countries write semicolons, and tabs into the clipboard; columns
+     * that nobody asked for are left alone.
      *
      * @param list<string> $needed columns that must be there
      *
@@ -47,7 +47,9 @@ final class Csv
         }
         $text = (string) preg_replace('/^\x{FEFF}/u', '', $text);
         $first = strtok($text, "\r\n") ?: '';
-        $by = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
+        $counts = array_map(static fn (string $by): int => substr_count($first, $by), [',' => ',', ';' => ';', "\t" => "\t"]);
+        arsort($counts);
+        $by = (string) array_key_first($counts);
         $stream = fopen('php://memory', 'r+');
         \assert(false !== $stream);
         fwrite($stream, $text);

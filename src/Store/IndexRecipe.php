@@ -15,6 +15,7 @@ use Inlaid\Core\Mixing\Component;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Technique\Zone;
 
 /**
@@ -22,6 +23,10 @@ use Inlaid\Core\Technique\Zone;
  */
 final readonly class IndexRecipe
 {
+    /** Before terms that are chosen and not typed: no word begins so. */
+    public const WOOD = ':wood:';
+    public const HOW = ':how:';
+
     public function __construct(
         private EntityManagerInterface $em,
         private CalculateLook $look,
@@ -70,7 +75,31 @@ final readonly class IndexRecipe
             }
         }
 
-        return self::words(implode(' ', $text));
+        return [...self::words(implode(' ', $text)), ...$this->facets($recipe)];
+    }
+
+    /**
+     * Its woods, and the techniques by which it is coloured.
+     *
+     * @return list<string>
+     */
+    private function facets(Recipe $recipe): array
+    {
+        $woods = array_map(static fn (PiecePart $p): string => self::facet(self::WOOD, $p->substrate->species), $recipe->piece->parts);
+        $coloured = array_filter($recipe->steps, fn (Step $s): bool => [] !== array_filter(
+            $this->materials($s->uses),
+            static fn (Material $m): bool => null !== ($m->look->colour ?? $m->look->onWood),
+        ));
+
+        return array_values(array_unique([
+            ...$woods,
+            ...array_map(static fn (Step $s): string => self::facet(self::HOW, $s->technique->key()), array_values($coloured)),
+        ]));
+    }
+
+    public static function facet(string $of, string $value): string
+    {
+        return mb_substr($of.mb_strtolower($value), 0, 80);
     }
 
     /**

@@ -13,7 +13,8 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredDraft;
 use Inlaid\App\Store\Entity\StoredRecipe;
 use Inlaid\App\Store\Entity\StoredRevision;
-use Inlaid\Core\Colour\Lab;
+use Inlaid\App\Store\Entity\StoredRun;
+use Inlaid\App\Store\Entity\StoredTerm;
 use Symfony\Component\Uid\Ulid;
 
 /**
@@ -149,11 +150,12 @@ final readonly class RecipeBook
     }
 
     /**
-     * @return array{int, list<StoredRecipe>} how many match, and one page of them, the last changed first
+     * @return array{int, list<StoredRecipe>} how many match, and one page of them: the nearest to a colour first, else as they are sorted
      */
-    public function search(string $query, bool $archived, int $page, ?Lab $near = null): array
+    public function search(RecipeSearch $for, int $page = 1): array
     {
-        $find = $this->find($query, $archived);
+        $near = $for->near;
+        $find = $this->find($for);
         if (null !== $near) {
             // As far as two colours may lie apart to be called alike at all; the index on lightness narrows the search.
             $find->andWhere('r.lookL BETWEEN :dark AND :light AND r.lookA BETWEEN :green AND :red AND r.lookB BETWEEN :blue AND :yellow')
@@ -162,11 +164,11 @@ final readonly class RecipeBook
                 ->setParameter('blue', $near->b - self::NEAR)->setParameter('yellow', $near->b + self::NEAR);
         }
 
-        if ('' === $query && null === $near) {
+        if ($for->isAll()) {
             return [
                 $this->count($find),
                 $this->recipes(
-                    $this->ordered($find, $near)
+                    $this->ordered($find, $for)
                         ->setFirstResult(self::PAGE * ($page - 1))
                         ->setMaxResults(self::PAGE)
                         ->getQuery()
@@ -175,7 +177,7 @@ final readonly class RecipeBook
             ];
         }
         // A search is not made twice, once to count and once to find: which they are is little, and sorted without their documents.
-        $ids = $this->ordered($find, $near)->getQuery()->getSingleColumnResult();
+        $ids = $this->ordered($find, $for)->getQuery()->getSingleColumnResult();
 
         return [\count($ids), $this->recipes(\array_slice($ids, self::PAGE * ($page - 1), self::PAGE))];
     }
@@ -194,6 +196,48 @@ final readonly class RecipeBook
         )->setParameter('ids', array_map(static fn (StoredRecipe $r): string => $r->id, $of))->getSingleColumnResult();
 
         return $ids;
+    }
+
+    /**
+     * @param list<StoredRecipe> $of
+     *
+     * @return array<string, \DateTimeImmutable> when the last job was begun with each, by id
+     */
+    public function used(array $of): array
+    {
+        /** @var list<array{recipeId: string, used: string}> $rows */
+        $rows = $this->em->createQuery(
+            'SELECT u.recipeId, MAX(u.createdAt) AS used FROM '.StoredRun::class.' u WHERE u.recipeId IN (:ids) GROUP BY u.recipeId',
+        )->setParameter('ids', array_map(static fn (StoredRecipe $r): string => $r->id, $of))->getScalarResult();
+
+        return array_map(static fn (string $at): \DateTimeImmutable => new \DateTimeImmutable($at), array_column($rows, 'used', 'recipeId'));
+    }
+
+    /**
+     * What the recipes of the book, or the archived ones, can be told apart by.
+     *
+     * @param IndexRecipe::WOOD|IndexRecipe::HOW $kind
+     *
+     * @return array<string, int> how many have it
+     */
+    public function facets(string $kind, bool $archived): array
+    {
+        /** @var list<array{term: string, n: int}> $rows */
+        $rows = $this->em->createQuery(
+            'SELECT t.term, COUNT(t.id) AS n FROM '.StoredTerm::class.' t JOIN t.recipe r WHERE t.term >= :from AND t.term < :to AND '
+            .self::inBook($archived).' GROUP BY t.term ORDER BY t.term',
+        )->setParameter('from', $kind)->setParameter('to', $kind."\u{10FFFF}")->getScalarResult();
+
+        return array_column(
+            array_map(static fn (array $row): array => [substr($row['term'], \strlen($kind)), (int) $row['n']], $rows),
+            1,
+            0,
+        );
+    }
+
+    private static function inBook(bool $archived): string
+    {
+        return $archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL';
     }
 
     /**
@@ -228,10 +272,10 @@ final readonly class RecipeBook
     /**
      * @return list<string> of all that match
      */
-    public function ids(string $query, bool $archived): array
+    public function ids(RecipeSearch $for): array
     {
         /** @var list<string> $ids */
-        $ids = $this->find($query, $archived)->select('r.id')->getQuery()->getSingleColumnResult();
+        $ids = $this->find($for)->select('r.id')->getQuery()->getSingleColumnResult();
 
         return $ids;
     }
@@ -261,17 +305,20 @@ final readonly class RecipeBook
         }
     }
 
-    private function find(string $query, bool $archived): QueryBuilder
+    private function find(RecipeSearch $for): QueryBuilder
     {
-        $find = $this->em->createQueryBuilder()->from(StoredRecipe::class, 'r')->where(
-            $archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL',
-        );
-        foreach (\array_slice(IndexRecipe::words($query), 0, 8) as $i => $word) {
-            $of = Entity\StoredTerm::class;
+        $of = StoredTerm::class;
+        $find = $this->em->createQueryBuilder()->from(StoredRecipe::class, 'r')->where(self::inBook($for->archived));
+        foreach (\array_slice(IndexRecipe::words($for->query), 0, 8) as $i => $word) {
             $find->andWhere(
                 "r.id IN (SELECT IDENTITY(t$i.recipe) FROM $of t$i WHERE t$i.term >= :from$i AND t$i.term < :to$i)",
             )
                 ->setParameter("from$i", $word)->setParameter("to$i", $word."\u{10FFFF}");
+        }
+        foreach (array_filter([IndexRecipe::WOOD => $for->wood, IndexRecipe::HOW => $for->how], static fn (string $v): bool => '' !== $v) as $kind => $value) {
+            $i = trim($kind, ':');
+            $find->andWhere("r.id IN (SELECT IDENTITY($i.recipe) FROM $of $i WHERE $i.term = :$i)")
+                ->setParameter($i, IndexRecipe::facet($kind, $value));
         }
 
         return $find;
@@ -283,13 +330,19 @@ final readonly class RecipeBook
     }
 
     /** The ids in the order in which they are shown. */
-    private function ordered(QueryBuilder $find, ?Lab $near): QueryBuilder
+    private function ordered(QueryBuilder $find, RecipeSearch $for): QueryBuilder
     {
         $find = (clone $find)->select('r.id');
+        $near = $for->near;
         if (null !== $near) {
             $find->addSelect(
                 '(r.lookL - :l) * (r.lookL - :l) + (r.lookA - :a) * (r.lookA - :a) + (r.lookB - :b) * (r.lookB - :b) AS HIDDEN far',
             )->setParameter('l', $near->l)->setParameter('a', $near->a)->setParameter('b', $near->b)->orderBy('far');
+        } elseif (RecipeOrder::Used === $for->order) {
+            $find->addSelect('(SELECT MAX(u.createdAt) FROM '.StoredRun::class.' u WHERE u.recipeId = r.id) AS HIDDEN used')
+                ->orderBy('used', 'DESC');
+        } elseif (RecipeOrder::Title === $for->order) {
+            $find->addSelect('LOWER(r.title) AS HIDDEN name')->orderBy('name');
         }
 
         return $find->addOrderBy('r.updatedAt', 'DESC')->addOrderBy('r.id', 'DESC');

@@ -194,7 +194,6 @@ final class CraftTest extends Rooms
     {
         $this->go('/settings');
         $this->write('Hourly rate', '60');
-        $this->button('Save')->click();
         $this->until(fn (): bool => 'Saved' === $this->text('main [role=status]'), 'the rate is kept');
         $this->open('clock');
         $this->first(WebDriverBy::xpath("//*[@aria-selected][contains(., 'Pale base')]"))->click();
@@ -229,7 +228,6 @@ final class CraftTest extends Rooms
         $settings->settings->currency = 'kr';
         $this->studio->json('PUT', '/api/settings', $settings);
         $this->write('Currency', 'Fr.');
-        $this->button('Save')->click();
         $this->button('Save mine over it')->click();
         $this->until(fn (): bool => 'Saved' === $this->text('main [role=status]'), 'mine is saved over theirs');
         self::assertSame('Fr.', $this->studio->json('GET', '/api/settings')->settings->currency);

@@ -119,7 +119,6 @@ final class OpenWorkTest extends Rooms
         $this->go('/settings');
         $this->until(fn (): bool => str_contains($this->main(), 'Open flame'), 'the settings are there');
         $this->clickInView($this->first(WebDriverBy::xpath("//label[contains(., 'Open flame')]")));
-        $this->button('Save')->click();
         $this->until(fn (): bool => true === ($this->studio->json('GET', '/api/settings')->settings->flame ?? null), 'it is kept');
         $this->go('/recipes/'.$this->studio->recipe('frame')->id);
         $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), 'finding'), 'worked out');
@@ -146,6 +145,53 @@ final class OpenWorkTest extends Rooms
         $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), 'finding'), 'worked out');
         $this->button('Materials')->click();
         $this->until(fn (): bool => str_contains($this->dialog(), 'in stock: 2 l, enough'), 'nothing of it is to be bought');
+    }
+
+    /** A shelf is counted in a spreadsheet and pasted; what cannot be is told by its line, and what was typed is still there. */
+    public function testAShelfIsCountedAtOnce(): void
+    {
+        $this->go('/shelf');
+        $this->button('Paste a table')->click();
+        $rows = function (string $text): void {
+            $field = $this->see('[role=dialog] textarea:not([readonly])');
+            $this->browser->executeScript('arguments[0].focus(); document.execCommand("insertText", false, arguments[1])', [$field, $text]);
+        };
+        $rows("Signal Cream, chalk-type\t1500\tml\t\t2027-03-01\nVelvet\t3\tml\n");
+        self::assertStringContainsString(
+            "Name\tLeft\tUnit",
+            (string) $this->see('[role=dialog] textarea:not([readonly])')->getAttribute('value'),
+        );
+        $this->button('Check')->click();
+        $this->until(fn (): bool => str_contains($this->text('body'), 'Line 3: No material “Velvet” on the shelf.'), 'it is told');
+        $this->button('Close')->click();
+        $this->see('[role=dialog] textarea:not([readonly])')->sendKeys(str_repeat(WebDriverKeys::BACKSPACE, \strlen('Velvet 3 ml ')));
+        $this->button('Check')->click();
+        $this->until(fn (): bool => str_contains($this->text('body'), '1500 ml, use by 2027-03-01'), 'what it will do');
+        $this->button('Import 1 line')->click();
+        $this->until(fn (): bool => str_contains($this->main(), '1.5 l, by Mon 1 Mar'), 'it stands in the list');
+    }
+
+    /** Two recipes at once: put away, brought back by undo; the list by wood and by title. */
+    public function testSeveralRecipesAtOnce(): void
+    {
+        $this->go('/');
+        $titles = fn (): array => array_map(
+            static fn ($e): string => $e->getText(),
+            $this->browser->findElements(WebDriverBy::cssSelector('main li h2')),
+        );
+        $this->until(static fn (): bool => 7 === \count($titles()), 'all are there');
+        $this->choose('Sort by', 'title');
+        $this->until(static fn (): bool => str_starts_with($titles()[0], 'Lamp cupboard'), 'by title');
+        foreach (['Lamp cupboard, engine green and gold', 'Platform stools, worn ochre'] as $title) {
+            $this->clickInView($this->first(WebDriverBy::cssSelector("[aria-label='Choose $title']")));
+        }
+        $this->clickInView($this->first(WebDriverBy::xpath("//*[@aria-label='Chosen']//button[.='Archive']")));
+        $this->until(static fn (): bool => 5 === \count($titles()), 'both are gone');
+        $this->until(fn (): bool => str_contains($this->text('body'), '2 recipes archived'), 'it is said');
+        $this->clickInView($this->first(WebDriverBy::cssSelector('.MuiSnackbar-root button')));
+        $this->until(static fn (): bool => 7 === \count($titles()), 'undo brings them back');
+        $this->choose('Wood', 'beech (1)');
+        $this->until(static fn (): bool => ['Platform stools, worn ochre'] === $titles(), 'by wood');
     }
 
     private function step(string $name): void

@@ -29,7 +29,7 @@ final class StatesTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'No recipe matches “velvet”'), 'a search in vain');
         $this->see('input[type=search]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.WebDriverKeys::BACKSPACE);
         $this->see('main li h2');
-        $this->first(WebDriverBy::xpath("//*[normalize-space()='Show archived'][self::span]"))->click();
+        $this->choose('Kept in', 'the archive');
         $this->until(fn (): bool => str_contains($this->main(), 'Nothing archived'), 'nothing is put away');
         $this->go('/shelf');
         $this->see('main section h2');

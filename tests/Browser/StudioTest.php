@@ -149,14 +149,17 @@ final class StudioTest extends Rooms
 
         $this->go('/settings');
         $this->write('Temperature', '99');
-        $this->button('Save')->click();
         $this->until(fn (): bool => str_contains($this->text('[role=alert]'), 'from −30 to 60 °C'), 'such air is refused');
         $this->write('Temperature', '12');
         $this->write('Monday', '9-12');
-        $this->button('Save')->click();
-        $this->until(fn (): bool => 'Saved' === $this->text('main [role=status]'), 'it is saved');
-        $kept = $this->studio->json('GET', '/api/settings')->settings;
-        self::assertSame([12, '09:00'], [$kept->climate->temperature, $kept->hours->mon[0]->from]);
+        $saved = fn (): bool => 'Saved' === $this->text('main [role=status]');
+        $this->until($saved, 'both are saved as they were changed');
+        $kept = fn (): \stdClass => $this->studio->json('GET', '/api/settings')->settings;
+        self::assertSame([12, '09:00'], [$kept()->climate->temperature, $kept()->hours->mon[0]->from]);
+        $this->button('Undo')->click();
+        $this->until(static fn (): bool => '09:00' !== $kept()->hours->mon[0]->from, 'the hours are as they were');
+        $this->until($saved, 'and that is saved');
+        self::assertSame(12, $kept()->climate->temperature, 'what was changed before is kept');
     }
 
     public function testThePieceDecidesTheAmountsAndTheBenchSheetSaysThem(): void

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Browser;
 
+use Inlaid\Core\Material\Ambering;
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Tests\Core\Analysed;
 use Inlaid\Tests\Http\GivenDocuments;
 use PHPUnit\Framework\TestCase;
 
@@ -84,5 +87,47 @@ final class WordsTest extends TestCase
             ['unchanged', 'visible apart', 'a full film', 'as much as a full coat'],
             ['', 'a different colour', 'a heavy film', 'as much as several coats'],
         ], $said);
+    }
+
+    /**
+     * What is asked of a material at once is what labels of its kind say: of every material of the catalogue all that it states, and of a
+     * cleaner no sheen.
+     */
+    public function testAMaterialIsAskedForWhatItHas(): void
+    {
+        $stated = [];
+        foreach (Analysed::shelf() as $id => $m) {
+            $stated[$id] = ['kind' => $m->kind->value, 'look' => $m->look->kind->value, 'states' => array_keys(array_filter([
+                'spread' => null !== $m->body->spread,
+                'thinning' => null !== $m->body->largestThinning,
+                'solids' => $m->body->solids > 0.0,
+                'build' => $m->body->build > 0.0,
+                'recoat' => null !== $m->handling->times,
+                'window' => null !== $m->handling->times?->recoatMost,
+                'open' => null !== $m->handling->openTime,
+                'pot' => null !== $m->handling->potLife,
+                'appearance' => LookKind::None !== $m->look->kind,
+                'colour' => null !== $m->look->colour,
+                'tint' => null !== $m->look->tint,
+                'on wood' => null !== $m->look->onWood,
+                'hiding' => null !== $m->look->hiding,
+                'sheen' => null !== $m->sheen,
+                'ambering' => Ambering::None !== $m->ambering,
+            ]))];
+        }
+        $asked = PageCode::run(
+            'rooms/shelf/figuresOf.ts',
+            'return [...page.figuresOf({ kind: given.kind, look: { kind: given.look } })];',
+            array_values($stated),
+        );
+        foreach (array_keys($stated) as $i => $id) {
+            \assert(\is_array($asked[$i]));
+            self::assertSame([], array_values(array_diff($stated[$id]['states'], $asked[$i])), "$id states more than is asked for");
+        }
+        $of = static fn (string $id): array => (array) $asked[(int) array_search($id, array_keys($stated), true)];
+        self::assertSame(['spread', 'thinning', 'recoat', 'through', 'open', 'lowest'], $of('degreaser'));
+        self::assertSame([], array_intersect(['on wood'], $of('signal-cream')));
+        self::assertSame([], array_intersect(['colour', 'tint', 'hiding'], $of('topcoat-satin')));
+        self::assertSame(['place'], $of('water'));
     }
 }

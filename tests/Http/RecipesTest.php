@@ -144,6 +144,41 @@ final class RecipesTest extends TestCase
         self::assertSame('/near', $this->studio->json('GET', '/api/recipes?near=ochre', null, 422)->violations[0]->pointer);
     }
 
+    /**
+     * By wood and by what colours them, with how many there are of each; the last used first, or by title.
+     */
+    public function testTheBookIsSortedAndFiltered(): void
+    {
+        $list = fn (array $query): \stdClass => $this->studio->json('GET', '/api/recipes?'.http_build_query($query));
+        $titles = static fn (\stdClass $of): array => array_map(static fn (\stdClass $r): string => strtok($r->title, ',') ?: '', $of->recipes);
+        $all = $list([]);
+        foreach ([...$all->woods, ...$all->ways] as $facet) {
+            $by = \in_array($facet, $all->woods, true) ? 'wood' : 'how';
+            self::assertSame($facet->count, $list([$by => $facet->key])->total, "$by: $facet->name");
+        }
+        self::assertSame(7, $list(['wood' => ''])->total);
+        self::assertSame(['Platform stools'], $titles($list(['wood' => 'beech'])));
+        self::assertContains('Wash, wiped back', array_column($all->ways, 'name'));
+        self::assertNotContains('Sanded', array_column($all->ways, 'name'), 'only what colours');
+        self::assertSame(['Ticket rack'], $titles($list(['how' => 'washed-wiped', 'wood' => 'birch', 'query' => 'slate'])));
+        self::assertSame([], $titles($list(['how' => 'washed-wiped', 'wood' => 'beech'])));
+        $sorted = $titles($list(['order' => 'title']));
+        $expected = $sorted;
+        natcasesort($expected);
+        self::assertSame(array_values($expected), $sorted);
+        self::assertSame($titles($all), $titles($list(['order' => 'nonsense'])), 'the last changed first');
+        $used = $list(['order' => 'used'])->recipes;
+        $at = array_map(static fn (\stdClass $r): string => $r->usedAt ?? '', $used);
+        $descending = $at;
+        rsort($descending);
+        self::assertSame($descending, $at, 'those that were never used come last');
+        self::assertNotSame('', $at[0]);
+        $id = $this->studio->recipe('stools')->id;
+        $this->studio->json('POST', "/api/recipes/$id/archive");
+        self::assertNotContains('beech', array_column($list([])->woods, 'key'));
+        self::assertSame(['beech'], array_column($list(['archived' => 'true'])->woods, 'key'));
+    }
+
     public function testTheBookIsPaged(): void
     {
         $document = $this->studio->recipe()->document;

@@ -11,6 +11,7 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\Picture\TakePicture;
 use Inlaid\App\Store\BoardBook;
 use Inlaid\App\Store\RecipeBook;
+use Inlaid\App\Store\RecipeSearch;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\Light;
 use Symfony\Component\Yaml\Yaml;
@@ -41,7 +42,7 @@ final readonly class LoadDemoBoards
          */
         $boards = Yaml::parseFile($file);
         foreach (array_reverse($boards) as $board) { // the room shows the last one first
-            $recipe = $this->book->search($board['recipe'], false, 1)[1][0];
+            $recipe = $this->book->search(new RecipeSearch($board['recipe']))[1][0];
             $document = $this->begin->begin(
                 recipe: $this->recipe->document(Json::decode($recipe->draft->document)),
                 from: [$recipe->id, $recipe->title],

@@ -12,6 +12,7 @@ use Inlaid\App\Exchange\Document\ReadSettings;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\RecipeBook;
+use Inlaid\App\Store\RecipeSearch;
 use Inlaid\App\Store\ShelfStock;
 use Inlaid\App\Store\StudioSettings;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -42,7 +43,7 @@ final class LoadDemoCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        if (0 < $this->book->search('', false, 1)[0] + $this->book->search('', true, 1)[0]) {
+        if (0 < $this->book->search(new RecipeSearch())[0] + $this->book->search(new RecipeSearch(archived: true))[0]) {
             $output->writeln('Recipes already exist. The demo was not loaded.');
 
             return self::SUCCESS;

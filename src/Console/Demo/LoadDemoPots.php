@@ -9,6 +9,7 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\PotBook;
 use Inlaid\App\Store\RecipeBook;
+use Inlaid\App\Store\RecipeSearch;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\ReadQuantity;
 use Inlaid\Core\Mixing\Contents;
@@ -58,7 +59,7 @@ final readonly class LoadDemoPots
                 ]],
                 'of' => ['mix' => 'x'],
             ]);
-            $recipe = isset($pot['recipe']) ? $this->book->search($pot['recipe'], false, 1)[1][0]->id : null;
+            $recipe = isset($pot['recipe']) ? $this->book->search(new RecipeSearch($pot['recipe']))[1][0]->id : null;
             $holds = Contents::of(array_map(
                 static fn (string $amount, string $id): Portion => Portion::of(
                     $materials[$id],

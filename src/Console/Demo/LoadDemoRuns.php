@@ -7,6 +7,7 @@ namespace Inlaid\App\Console\Demo;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\RecipeBook;
+use Inlaid\App\Store\RecipeSearch;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\Yaml\Yaml;
@@ -42,7 +43,7 @@ final readonly class LoadDemoRuns
         $zone = $this->context->own()->working->zone;
         $today = new \DateTimeImmutable('today', $zone);
         foreach ($runs as $number => $given) {
-            $recipe = $this->book->search($given['recipe'], false, 1)[1][0];
+            $recipe = $this->book->search(new RecipeSearch($given['recipe']))[1][0];
             $due = isset($given['due']) ? $today->add(new \DateInterval("P{$given['due']}D")) : null;
             $document = isset($given['revision'])
                 ? $this->book->revision($recipe->id, $given['revision'])->document

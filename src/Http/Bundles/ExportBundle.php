@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Bundles;
 
 use Inlaid\App\Exchange\TemporaryFile;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\RecipesAsked;
 use Inlaid\App\Store\Bundle\WriteBundle;
 use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -15,7 +16,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/bundles/{what}.zip', methods: 'GET', requirements: ['what' => 'studio|recipes'])]
 #[Describe(
     'Download the whole studio, or the recipes that a search finds or that are named, with revisions, boards and photos, as a bundle',
-    query: ['query' => 'string', 'archived' => 'boolean', 'ids' => 'string'],
+    query: ['query' => 'string', 'archived' => 'boolean', 'wood' => 'string', 'how' => 'string', 'near' => 'string', 'ids' => 'string'],
 )]
 final readonly class ExportBundle
 {
@@ -52,7 +53,7 @@ final readonly class ExportBundle
         $named = array_values(array_filter(explode(',', $request->query->getString('ids'))));
 
         return [] === $named
-            ? $this->book->ids($request->query->getString('query'), $request->query->getBoolean('archived'))
+            ? $this->book->ids(RecipesAsked::of($request))
             : array_map(fn (string $id): string => $this->book->get($id)->id, $named);
     }
 }

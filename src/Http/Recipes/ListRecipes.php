@@ -4,51 +4,75 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Recipes;
 
-use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageRequest;
+use Inlaid\App\Http\Api\RecipesAsked;
+use Inlaid\App\Http\Recipes\Data\Facet;
 use Inlaid\App\Http\Recipes\Data\RecipeList;
 use Inlaid\App\Http\Recipes\Data\RecipeSummary;
 use Inlaid\App\Store\Entity\StoredRecipe;
+use Inlaid\App\Store\IndexRecipe;
 use Inlaid\App\Store\RecipeBook;
-use Inlaid\Core\Colour\Colour;
-use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Technique\Techniques;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes', methods: 'GET')]
 #[Describe(
-    'List or search recipes by title, piece, wood, technique or material, or by finished colour',
+    'List or search recipes by title, piece, wood, technique or material, or by finished colour; sorted by `order`: changed, used or title',
     gives: RecipeList::class,
-    query: ['query' => 'string', 'archived' => 'boolean', 'near' => 'string', 'page' => 'integer'],
+    query: [
+        'query' => 'string',
+        'archived' => 'boolean',
+        'near' => 'string',
+        'wood' => 'string',
+        'how' => 'string',
+        'order' => 'string',
+        'page' => 'integer',
+    ],
 )]
 final readonly class ListRecipes
 {
-    public function __construct(private RecipeBook $book)
+    public function __construct(private RecipeBook $book, private Techniques $techniques)
     {
     }
 
     public function __invoke(Request $request): RecipeList
     {
         $page = PageRequest::of($request);
-        $near = $request->query->getString('near');
-        [$total, $found] = $this->book->search(
-            query: $request->query->getString('query'),
-            archived: 'true' === $request->query->getString('archived'),
-            page: $page,
-            near: '' === $near ? null : InvalidInput::around('/near', static fn (): Lab => Lab::of(Colour::of($near))),
-        );
-
+        $for = RecipesAsked::of($request);
+        [$total, $found] = $this->book->search($for, $page);
         $kept = $this->book->kept($found);
+        $used = $this->book->used($found);
 
         return new RecipeList(
             total: $total,
             page: $page,
             pageSize: RecipeBook::PAGE,
             recipes: array_map(
-                static fn (StoredRecipe $r): RecipeSummary => RecipeSummary::of($r, !\in_array($r->id, $kept, true)),
+                static fn (StoredRecipe $r): RecipeSummary => RecipeSummary::of($r, !\in_array($r->id, $kept, true), $used[$r->id] ?? null),
                 $found,
             ),
+            woods: self::facets($this->book->facets(IndexRecipe::WOOD, $for->archived), static fn (string $wood): string => $wood),
+            ways: self::facets(
+                $this->book->facets(IndexRecipe::HOW, $for->archived),
+                fn (string $key): string => $this->techniques->named($key)->name(),
+            ),
+        );
+    }
+
+    /**
+     * @param array<string, int>       $counted
+     * @param \Closure(string): string $name
+     *
+     * @return list<Facet>
+     */
+    private static function facets(array $counted, \Closure $name): array
+    {
+        return array_map(
+            static fn (string|int $key, int $count): Facet => new Facet((string) $key, $name((string) $key), $count),
+            array_keys($counted),
+            $counted,
         );
     }
 }

@@ -1453,7 +1453,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** List or search recipes by title, piece, wood, technique or material, or by finished colour */
+        /** List or search recipes by title, piece, wood, technique or material, or by finished colour; sorted by `order`: changed, used or title */
         get: operations["listRecipes"];
         put?: never;
         /** Create a recipe */
@@ -2869,6 +2869,12 @@ export interface components {
             area: number;
             formula: string;
         };
+        /** @description Something the recipes of a list can be told apart by, and how many have it. */
+        Facet: {
+            key: string;
+            name: string;
+            count: number;
+        };
         /** @description Show whether a calendar subscription is active, since when, and, only when it has just been made, at which address. */
         FeedState: {
             /** Format: date-time */
@@ -4045,6 +4051,8 @@ export interface components {
             page: number;
             pageSize: number;
             recipes: components["schemas"]["RecipeSummary"][];
+            woods: components["schemas"]["Facet"][];
+            ways: components["schemas"]["Facet"][];
         };
         /** @description A recipe with its draft and the list of its revisions, the newest first. */
         RecipeResponse: {
@@ -4067,6 +4075,8 @@ export interface components {
             /** Format: date-time */
             updatedAt: string;
             card: components["schemas"]["Card"];
+            /** Format: date-time */
+            usedAt: string | null;
         };
         /** @enum {string} */
         ReferenceCard: "white" | "grey";
@@ -6258,6 +6268,9 @@ export interface operations {
             query?: {
                 query?: string;
                 archived?: boolean;
+                wood?: string;
+                how?: string;
+                near?: string;
                 ids?: string;
             };
             header?: never;
@@ -8933,6 +8946,9 @@ export interface operations {
                 query?: string;
                 archived?: boolean;
                 near?: string;
+                wood?: string;
+                how?: string;
+                order?: string;
                 page?: number;
             };
             header?: never;
@@ -8941,7 +8957,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description List or search recipes by title, piece, wood, technique or material, or by finished colour */
+            /** @description List or search recipes by title, piece, wood, technique or material, or by finished colour; sorted by `order`: changed, used or title */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -20,7 +20,7 @@ export const keys = {
   clientBoard: (secret: string | undefined) => ['look', secret],
 
   recipes: ['recipes'],
-  recipeList: (query: string, near: string | null, archived: boolean, page: number) => ['recipes', 'list', query, near, archived, page],
+  recipeList: (asked: Readonly<Record<string, string>>, page: number) => ['recipes', 'list', asked, page],
   recipeSearch: (query: string) => ['recipes', 'search', query],
   painting: (id: string, at: string) => ['recipes', 'painting', id, at],
   recipe: ['recipe'],

@@ -3,6 +3,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import TextField from '@mui/material/TextField';
 import { type ReactNode, useRef, useState } from 'react';
 import { Problem, type Violation } from '../api/api';
 
@@ -23,18 +24,22 @@ export function TakeFile({
   look,
   onTaken,
   small = false,
+  pasted,
 }: {
   name: string;
   accept: string;
   look: (file: File) => Promise<Looked>;
   onTaken: (taken: unknown) => void;
   small?: boolean;
+  /** What the first line of a table that is pasted names, where one may be pasted. */
+  pasted?: readonly string[];
 }) {
   const input = useRef<HTMLInputElement>(null);
   const [looked, setLooked] = useState<Looked | null>(null);
   const [wrong, setWrong] = useState<readonly Violation[]>([]);
   const [busy, setBusy] = useState(false);
   const [asked, setAsked] = useState<string | null>(null);
+  const [text, setText] = useState<string | null>(null);
   const attempt = async (what: () => Promise<void>) => {
     setBusy(true);
     try {
@@ -69,6 +74,45 @@ export function TakeFile({
           if (file) void attempt(async () => setLooked(await look(file)));
         }}
       />
+      {pasted && (
+        <Button size="small" disabled={busy} onClick={() => setText(`${pasted.join('\t')}\n`)}>
+          Paste a table
+        </Button>
+      )}
+      {text !== null && (
+        <Dialog open onClose={() => setText(null)} aria-labelledby="pasted" maxWidth="sm" fullWidth>
+          <DialogTitle id="pasted">Paste a table</DialogTitle>
+          <DialogContent>
+            <TextField
+              autoFocus
+              fullWidth
+              multiline
+              minRows={8}
+              label="Rows, copied from a spreadsheet or typed"
+              value={text}
+              onChange={(e) => setText(e.target.value)}
+              onFocus={(e) => e.target.setSelectionRange(text.length, text.length)}
+              helperText="The first line names the columns. What the table does not name stays as it is."
+            />
+          </DialogContent>
+          <DialogActions>
+            <Button color="inherit" onClick={() => setText(null)}>
+              Cancel
+            </Button>
+            <Button
+              variant="contained"
+              onClick={() =>
+                void attempt(async () => {
+                  setLooked(await look(new File([text], name)));
+                  setText(null);
+                })
+              }
+            >
+              Check
+            </Button>
+          </DialogActions>
+        </Dialog>
+      )}
       <Dialog open={looked !== null} onClose={() => !busy && setLooked(null)} aria-labelledby="looked" maxWidth="sm" fullWidth>
         <DialogTitle id="looked">Import preview</DialogTitle>
         <DialogContent>{looked?.says}</DialogContent>

@@ -6,8 +6,9 @@ import { counted } from './words';
 type Plan = components['schemas']['TablePlan'];
 type Asked = Promise<{ data?: Plan; error?: unknown; response: Response }>;
 
-/** What is left on the shelf, counted in a spreadsheet. */
+/** What is left on the shelf, counted in a spreadsheet or typed. */
 export const shelfTable = {
+  columns: ['Name', 'Left', 'Unit', 'Opened on', 'Use by'],
   plan: (text: string): Asked => api.POST('/api/stock/table/plan', { body: { text } }),
   take: (text: string): Asked => api.POST('/api/stock/table', { body: { text } }),
 };
@@ -25,7 +26,7 @@ export function TakeTable({
   onTaken,
 }: {
   name: string;
-  table: { plan: (text: string) => Asked; take: (text: string) => Asked };
+  table: { plan: (text: string) => Asked; take: (text: string) => Asked; columns?: readonly string[] };
   onTaken: () => void;
 }) {
   const look = async (file: File): Promise<Looked> => {
@@ -53,5 +54,14 @@ export function TakeTable({
           : [],
     };
   };
-  return <TakeFile name={name} accept=".csv,text/csv" look={look} onTaken={onTaken} small />;
+  return (
+    <TakeFile
+      name={name}
+      accept=".csv,text/csv"
+      look={look}
+      onTaken={onTaken}
+      small
+      {...(table.columns ? { pasted: table.columns } : {})}
+    />
+  );
 }

@@ -13,9 +13,10 @@ use Inlaid\App\Store\Entity\StoredRecipe;
 final readonly class RecipeSummary
 {
     /**
-     * @param int     $head    number of the newest revision, 0 before the first
-     * @param bool    $changed the draft differs from it
-     * @param RawJson $card    schema card
+     * @param int                     $head    number of the newest revision, 0 before the first
+     * @param bool                    $changed the draft differs from it
+     * @param RawJson                 $card    schema card
+     * @param \DateTimeImmutable|null $usedAt  when the last job with it was begun
      */
     public function __construct(
         public string $id,
@@ -25,10 +26,11 @@ final readonly class RecipeSummary
         public bool $archived,
         public \DateTimeImmutable $updatedAt,
         public RawJson $card,
+        public ?\DateTimeImmutable $usedAt,
     ) {
     }
 
-    public static function of(StoredRecipe $r, bool $changed): self
+    public static function of(StoredRecipe $r, bool $changed, ?\DateTimeImmutable $usedAt): self
     {
         return new self(
             id: $r->id,
@@ -38,6 +40,7 @@ final readonly class RecipeSummary
             archived: null !== $r->archivedAt,
             updatedAt: $r->updatedAt,
             card: new RawJson($r->card),
+            usedAt: $usedAt,
         );
     }
 }

@@ -1,9 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import Snackbar from '@mui/material/Snackbar';
-import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -12,6 +10,7 @@ import { answer, api, nothing, type RecipeSummary } from '../../api/api';
 import { keys } from '../../api/keys';
 import { mostOffered, OfferDialog } from '../../recipe/OfferDialog';
 import { ColourEntry } from '../../ui/ColourEntry';
+import { Choice } from '../../ui/Field';
 import { Failed, Loading } from '../../ui/Notice';
 import { Pages } from '../../ui/Pages';
 import { SearchField } from '../../ui/SearchField';
@@ -23,6 +22,20 @@ import { OpenFile } from './OpenFile';
 import { RecipeChip } from './RecipeChip';
 import { TourOffer } from './TourOffer';
 
+type Order = 'changed' | 'used' | 'title';
+
+const orders: readonly (readonly [Order, string])[] = [
+  ['changed', 'last changed'],
+  ['used', 'last used'],
+  ['title', 'title'],
+];
+
+/** Of what there is, by how many have it; what is chosen stays there when nothing has it any more. */
+function facets(of: readonly { key: string; name: string; count: number }[] | undefined, chosen: string) {
+  const all = (of ?? []).map((f) => [f.key, `${f.name} (${f.count})`] as const);
+  return [['', 'any'] as const, ...all, ...(chosen === '' || all.some(([k]) => k === chosen) ? [] : [[chosen, chosen] as const])];
+}
+
 /** All recipes as painted chips. */
 export default function Book() {
   const navigate = useNavigate();
@@ -30,30 +43,48 @@ export default function Book() {
   const [query, setQuery] = useState('');
   const [near, setNear] = useState<string | null>(null);
   const [archived, setArchived] = useState(false);
+  const [wood, setWood] = useState('');
+  const [how, setHow] = useState('');
+  const [order, setOrder] = useState<Order>('changed');
   const [page, setPage] = useState(1);
   const [chosen, setChosen] = useState<readonly RecipeSummary[]>([]);
   const [offering, setOffering] = useState(false);
-  const [putAway, setPutAway] = useState<RecipeSummary | null>(null);
+  const [putAway, setPutAway] = useState<readonly RecipeSummary[]>([]);
   const later = useLater(query);
+  const asked = { query: later, archived: String(archived), ...(near && isColour(near) ? { near } : {}), wood, how, order };
   const list = useQuery({
-    queryKey: keys.recipeList(later, near, archived, page),
-    queryFn: () =>
-      answer(api.GET('/api/recipes', { params: { query: { query: later, archived, page, ...(near && isColour(near) ? { near } : {}) } } })),
+    queryKey: keys.recipeList(asked, page),
+    queryFn: () => answer(api.GET('/api/recipes', { params: { query: { ...asked, archived, page } } })),
     placeholderData: keepPreviousData,
     staleTime: 0,
   });
+  /** Whatever is looked for, it is looked for from the first page. */
+  const anew =
+    <T,>(set: (value: T) => void) =>
+    (value: T) => {
+      set(value);
+      setPage(1);
+    };
   const done = () => queries.invalidateQueries({ queryKey: keys.recipes });
   const duplicate = useMutation({
     mutationFn: (id: string) => answer(api.POST('/api/recipes/{id}/duplicate', { params: { path: { id } }, ...nothing })),
     onSuccess: (made) => navigate(`/recipes/${made.id}`),
   });
   const archive = useMutation({
-    mutationFn: (r: RecipeSummary) =>
-      answer(
-        api.POST(r.archived ? '/api/recipes/{id}/restore' : '/api/recipes/{id}/archive', { params: { path: { id: r.id } }, ...nothing }),
+    mutationFn: (of: readonly RecipeSummary[]) =>
+      Promise.all(
+        of.map((r) =>
+          answer(
+            api.POST(r.archived ? '/api/recipes/{id}/restore' : '/api/recipes/{id}/archive', {
+              params: { path: { id: r.id } },
+              ...nothing,
+            }),
+          ),
+        ),
       ),
-    onSuccess: (_, r) => {
-      setPutAway(r.archived ? null : r);
+    onSuccess: (_, of) => {
+      setPutAway(of.filter((r) => !r.archived));
+      setChosen([]);
       void done();
     },
   });
@@ -66,44 +97,55 @@ export default function Book() {
         <Typography variant="h1" sx={{ mr: 1 }}>
           Book
         </Typography>
-        <SearchField
-          label="Search title, wood, technique or material"
-          value={query}
-          onChange={(text) => {
-            setQuery(text);
-            setPage(1);
-          }}
-        />
-        <Box sx={{ width: 210 }}>
-          <ColourEntry
-            label="Similar colour"
-            value={near}
-            emptyAllowed
-            onChange={(colour) => {
-              setNear(colour);
-              setPage(1);
-            }}
-            error={near && !isColour(near) ? `Enter a colour code, for example ${startColours.sage}` : undefined}
-          />
-        </Box>
-        <FormControlLabel control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />} label="Show archived" />
+        <SearchField label="Search title, wood, technique or material" value={query} onChange={anew(setQuery)} />
         <Box sx={{ flex: 1 }} />
         <OpenFile onTaken={(id) => (id ? navigate(`/recipes/${id}`) : done())} />
         <Button variant="contained" component={Link} to="/recipes/new">
           New recipe
         </Button>
       </Box>
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(170px, 1fr))', gap: 1.5, mb: 2.5, alignItems: 'end' }}>
+        <Choice label="Wood" value={wood} options={facets(list.data?.woods, wood)} onChange={anew(setWood)} />
+        <Choice label="Finish" value={how} options={facets(list.data?.ways, how)} onChange={anew(setHow)} />
+        <ColourEntry
+          label="Similar colour"
+          value={near}
+          emptyAllowed
+          onChange={anew(setNear)}
+          error={near && !isColour(near) ? `Enter a colour code, for example ${startColours.sage}` : undefined}
+        />
+        <Choice label="Sort by" value={order} options={orders} onChange={anew(setOrder)} />
+        <Choice
+          label="Kept in"
+          value={archived ? 'archive' : 'book'}
+          options={[
+            ['book', 'the book'],
+            ['archive', 'the archive'],
+          ]}
+          onChange={(at) => {
+            setChosen([]);
+            anew(setArchived)(at === 'archive');
+          }}
+        />
+      </Box>
       <TourOffer />
       <ClientLinks />
       {chosen.length > 0 && (
-        <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 2 }}>
-          <Button variant="outlined" onClick={() => setOffering(true)}>
-            Show the client ({chosen.length})
+        <Box role="region" aria-label="Chosen" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 2 }}>
+          <Box sx={{ fontWeight: 650 }}>{chosen.length} chosen</Box>
+          <Button variant="outlined" disabled={chosen.length > mostOffered} onClick={() => setOffering(true)}>
+            {chosen.length > mostOffered ? `Show the client (${mostOffered} at most)` : 'Show the client'}
           </Button>
-          <span>{chosen.map((c) => c.title).join(' · ')}</span>
+          <Button variant="outlined" href={`/api/bundles/recipes.zip?ids=${chosen.map((c) => c.id).join(',')}`}>
+            Export
+          </Button>
+          <Button variant="outlined" onClick={() => archive.mutate(chosen)}>
+            {archived ? 'Restore' : 'Archive'}
+          </Button>
           <Button color="inherit" onClick={() => setChosen([])}>
             None
           </Button>
+          <Box sx={{ color: 'text.secondary' }}>{chosen.map((c) => c.title).join(' · ')}</Box>
         </Box>
       )}
       {offering && (
@@ -128,9 +170,11 @@ export default function Book() {
             ? `No recipe matches “${later}”${near ? ' and that colour' : ''}`
             : near
               ? 'No recipe close to that colour'
-              : archived
-                ? 'Nothing archived'
-                : 'No recipes yet. Create one or import a file.'}
+              : wood !== '' || how !== ''
+                ? 'No recipe of that wood and finish'
+                : archived
+                  ? 'Nothing archived'
+                  : 'No recipes yet. Create one or import a file.'}
         </Box>
       )}
       <Box
@@ -142,25 +186,25 @@ export default function Book() {
             key={r.id}
             recipe={r}
             isChosen={chosen.some((c) => c.id === r.id)}
-            onChoose={(isChosen) => setChosen((all) => [...all.filter((c) => c.id !== r.id), ...(isChosen ? [r] : [])].slice(-mostOffered))}
+            onChoose={(isChosen) => setChosen((all) => [...all.filter((c) => c.id !== r.id), ...(isChosen ? [r] : [])])}
             onDuplicate={() => duplicate.mutate(r.id)}
-            onArchive={() => archive.mutate(r)}
+            onArchive={() => archive.mutate([r])}
           />
         ))}
       </Box>
       {list.data && <Pages page={page} list={{ total: list.data.total, size: list.data.pageSize }} onPage={setPage} />}
-      {list.data && list.data.total > 0 && !near && (
-        <Button sx={{ mt: 2 }} href={`/api/bundles/recipes.zip?${new URLSearchParams({ query: later, archived: String(archived) })}`}>
+      {list.data && list.data.total > 0 && (
+        <Button sx={{ mt: 2 }} href={`/api/bundles/recipes.zip?${new URLSearchParams(asked)}`}>
           {list.data.total === 1 ? 'Export this recipe' : `Export these ${list.data.total} recipes`} (.zip, with boards and photos)
         </Button>
       )}
       <Snackbar
-        open={putAway !== null}
+        open={putAway.length > 0}
         autoHideDuration={9000}
-        onClose={() => setPutAway(null)}
-        message={`“${putAway?.title}” archived`}
+        onClose={() => setPutAway([])}
+        message={putAway.length === 1 ? `“${putAway[0]?.title}” archived` : `${putAway.length} recipes archived`}
         action={
-          <Button color="inherit" onClick={() => putAway && archive.mutate({ ...putAway, archived: true })}>
+          <Button color="inherit" onClick={() => archive.mutate(putAway.map((r) => ({ ...r, archived: true })))}>
             Undo
           </Button>
         }

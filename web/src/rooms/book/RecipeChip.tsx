@@ -45,7 +45,8 @@ export function RecipeChip({ recipe, isChosen, onChoose, onDuplicate, onArchive 
           </Box>
           <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
             {card.steps} {card.steps === 1 ? 'step' : 'steps'} · {recipe.head === 0 ? 'no revision' : `revision ${recipe.head}`}
-            {recipe.head > 0 && recipe.changed ? ', unsaved changes in draft' : ''} · {day(recipe.updatedAt)}
+            {recipe.head > 0 && recipe.changed ? ', unsaved changes in draft' : ''} ·{' '}
+            {recipe.usedAt ? `used ${day(recipe.usedAt)}` : day(recipe.updatedAt)}
           </Box>
         </Box>
       </Box>

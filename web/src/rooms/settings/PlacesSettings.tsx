@@ -16,7 +16,10 @@ export function PlacesSettings({ settings, onChange, wrong }: Props) {
     <Group title="Other places">
       <Box sx={{ gridColumn: '1 / -1', display: 'grid', gap: 1 }}>
         {places.map((p, i) => (
-          <Box key={p.id} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: '1.6fr repeat(5, 1fr) 40px' }, gap: 1 }}>
+          <Box
+            key={p.id}
+            sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: '1.6fr repeat(5, 1fr) 40px' }, gap: 1, alignItems: 'end' }}
+          >
             <TextEntry label="Place" value={p.name} onChange={(name) => set(i, { name })} error={wrong(`places/${i}/name`)} />
             <NumberEntry
               label="Night temperature"

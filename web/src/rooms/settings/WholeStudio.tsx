@@ -7,7 +7,7 @@ import { TakeFile } from '../../ui/TakeFile';
 /** All of the studio as one file, and in again. */
 export function WholeStudio() {
   return (
-    <Box component="section" sx={{ display: 'grid', gap: 1.5 }}>
+    <Box component="section" id="all-studio-data" sx={{ display: 'grid', gap: 1.5, scrollMarginTop: 84 }}>
       <Typography variant="h2">All studio data</Typography>
       <Typography>
         Recipes, boards with photos, stock, pots, jobs and these settings in one .zip file. Passphrase, keys and client links are not

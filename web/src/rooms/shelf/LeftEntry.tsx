@@ -1,16 +1,16 @@
 import Box from '@mui/material/Box';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, wrongIn } from '../../api/api';
 import { keys } from '../../api/keys';
 import { DayEntry } from '../../ui/DayEntry';
 import { Choice, TextEntry } from '../../ui/Field';
+import { useStock } from './useStock';
 
 /** What is left of a material on the shelf; kept at once, it is no figure of the material. */
 export function LeftEntry({ id }: { id: string }) {
   const queries = useQueryClient();
-  const stock = useQuery({ queryKey: keys.stock, queryFn: () => answer(api.GET('/api/stock')) });
-  const left = stock.data?.left.find((l) => l.material === id);
+  const left = useStock()?.find((l) => l.material === id);
   const counted = left && { amount: left.amount, unit: left.unit, openedOn: left.openedOn, useBy: left.useBy };
   const keep = useMutation({
     mutationFn: (body: { amount?: string | null; unit?: 'ml' | 'g'; openedOn?: string | null; useBy?: string | null }) =>
@@ -24,31 +24,37 @@ export function LeftEntry({ id }: { id: string }) {
   const [other, setOther] = useState<'ml' | 'g' | null>(null);
   const unit = other ?? left?.unit ?? 'ml';
   return (
-    <Box
-      sx={{ gridColumn: '1 / -1', display: 'grid', gridTemplateColumns: { xs: '1fr 84px', md: '1fr 84px 1fr 1fr' }, gap: 1, maxWidth: 640 }}
-    >
-      <TextEntry
-        label="In stock"
-        value={other === null || other === left?.unit ? (left?.amount ?? '') : ''}
-        placeholder={left && other ? 'new count' : 'not counted'}
-        onChange={(amount) => keep.mutate({ amount: amount.trim() === '' ? null : amount.trim(), unit })}
-        error={wrongIn(keep.error)}
-      />
-      <Choice
-        label="Unit"
-        value={unit}
-        options={[
-          ['ml', 'ml'],
-          ['g', 'g'],
-        ]}
-        onChange={setOther}
-      />
+    <>
+      <Box sx={{ flex: '1 1 96px' }}>
+        <TextEntry
+          label="In stock"
+          value={other === null || other === left?.unit ? (left?.amount ?? '') : ''}
+          placeholder={left && other ? 'new count' : 'not counted'}
+          onChange={(amount) => keep.mutate({ amount: amount.trim() === '' ? null : amount.trim(), unit })}
+          error={wrongIn(keep.error)}
+        />
+      </Box>
+      <Box sx={{ flex: '0 0 76px' }}>
+        <Choice
+          label="Unit"
+          value={unit}
+          options={[
+            ['ml', 'ml'],
+            ['g', 'g'],
+          ]}
+          onChange={setOther}
+        />
+      </Box>
       {left && (
         <>
-          <DayEntry label="Opened" value={left.openedOn} onChange={(openedOn) => keep.mutate({ openedOn })} />
-          <DayEntry label="Use by" value={left.useBy} onChange={(useBy) => keep.mutate({ useBy })} />
+          <Box sx={{ flex: '1 1 140px' }}>
+            <DayEntry label="Opened" value={left.openedOn} onChange={(openedOn) => keep.mutate({ openedOn })} />
+          </Box>
+          <Box sx={{ flex: '1 1 140px' }}>
+            <DayEntry label="Use by" value={left.useBy} onChange={(useBy) => keep.mutate({ useBy })} />
+          </Box>
         </>
       )}
-    </Box>
+    </>
   );
 }

@@ -1,7 +1,8 @@
+import Box from '@mui/material/Box';
 import type { Material } from '../../api/api';
 import { Choice, NumberEntry, TextEntry, TimeEntry } from '../../ui/Field';
 import { kinds } from '../../ui/words';
-import { type FiguresProps, Grid, round } from './figures';
+import { type FigureField, Figures, type FiguresProps, round } from './figures';
 
 /** Litres in a pack that is sold by volume; null where that is not known. */
 function jarOf(pack: Material['packs'][number] | undefined): number | null {
@@ -11,9 +12,68 @@ function jarOf(pack: Material['packs'][number] | undefined): number | null {
 /** What a material is made of, as far as measuring and laying it goes. */
 export function MaterialBody({ edited, set, wrong }: FiguresProps) {
   const body = (patch: Partial<Material['body']>) => set({ body: { ...edited.body, ...patch } });
+  const fields: readonly FigureField[] = [
+    {
+      figure: 'spread',
+      isSet: edited.body.spread !== null,
+      field: (
+        <NumberEntry
+          label="Spread rate"
+          unit="m²/L"
+          jar={jarOf(edited.packs[0])}
+          emptyAllowed
+          value={edited.body.spread}
+          onChange={(spread) => body({ spread })}
+          error={wrong('body/spread')}
+        />
+      ),
+    },
+    {
+      figure: 'thinning',
+      isSet: edited.body.largestThinning !== null,
+      field: (
+        <NumberEntry
+          label="Maximum thinning"
+          unit="parts to 1"
+          emptyAllowed
+          value={edited.body.largestThinning}
+          onChange={(largestThinning) => body({ largestThinning })}
+          error={wrong('body/largestThinning')}
+        />
+      ),
+    },
+    {
+      figure: 'solids',
+      isSet: edited.body.solids > 0,
+      field: (
+        <NumberEntry
+          label="Solids by volume"
+          unit="%"
+          value={round(edited.body.solids * 100)}
+          onChange={(v) => body({ solids: (v ?? 0) / 100 })}
+          error={wrong('body/solids')}
+        />
+      ),
+    },
+    {
+      figure: 'build',
+      isSet: edited.body.build > 0,
+      field: (
+        <NumberEntry
+          label="Film build (of solids)"
+          unit="%"
+          value={round(edited.body.build * 100)}
+          onChange={(v) => body({ build: (v ?? 0) / 100 })}
+          error={wrong('body/build')}
+        />
+      ),
+    },
+  ];
   return (
-    <Grid title="Material">
-      <TextEntry label="Name" value={edited.name} onChange={(name) => set({ name })} error={wrong('name')} />
+    <Figures title="Material" of={edited} fields={fields}>
+      <Box sx={{ gridColumn: { sm: 'span 2' }, display: 'grid' }}>
+        <TextEntry label="Name" value={edited.name} onChange={(name) => set({ name })} error={wrong('name')} />
+      </Box>
       <Choice
         label="Kind"
         value={edited.kind}
@@ -49,37 +109,6 @@ export function MaterialBody({ edited, set, wrong }: FiguresProps) {
           error={wrong('body/slake')}
         />
       )}
-      <NumberEntry
-        label="Solids by volume"
-        unit="%"
-        value={round(edited.body.solids * 100)}
-        onChange={(v) => body({ solids: (v ?? 0) / 100 })}
-        error={wrong('body/solids')}
-      />
-      <NumberEntry
-        label="Film build (of solids)"
-        unit="%"
-        value={round(edited.body.build * 100)}
-        onChange={(v) => body({ build: (v ?? 0) / 100 })}
-        error={wrong('body/build')}
-      />
-      <NumberEntry
-        label="Spread rate"
-        unit="m²/L"
-        jar={jarOf(edited.packs[0])}
-        emptyAllowed
-        value={edited.body.spread}
-        onChange={(spread) => body({ spread })}
-        error={wrong('body/spread')}
-      />
-      <NumberEntry
-        label="Maximum thinning"
-        unit="parts to 1"
-        emptyAllowed
-        value={edited.body.largestThinning}
-        onChange={(largestThinning) => body({ largestThinning })}
-        error={wrong('body/largestThinning')}
-      />
-    </Grid>
+    </Figures>
   );
 }

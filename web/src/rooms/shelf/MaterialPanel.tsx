@@ -59,11 +59,11 @@ export function MaterialPanel({ material, archived, currency, onSaved, onCopy, o
       ) : (
         save.error && <Alert severity="error">{save.error.message}</Alert>
       )}
+      <MaterialPacks {...figures} currency={currency} />
       <MaterialBody {...figures} />
       <MaterialTimes {...figures} />
       <MaterialLook {...figures} />
       <PatchesSay material={material} changed={changed} keep={(look) => save.mutate({ ...material, look })} />
-      <MaterialPacks {...figures} currency={currency} />
       <MaterialCare {...figures} />
     </Box>
   );

@@ -16,9 +16,10 @@ import { askAgain, Failed, Loading } from '../../ui/Notice';
 import { SearchField } from '../../ui/SearchField';
 import { Swatch } from '../../ui/Swatch';
 import { shelfTable, TakeTable } from '../../ui/TakeTable';
-import { kinds } from '../../ui/words';
+import { day, kinds } from '../../ui/words';
 import { MaterialPanel } from './MaterialPanel';
 import { ShelfTabs } from './ShelfTabs';
+import { useStock } from './useStock';
 
 /** The catalogue of materials: by kind on the left, one of them open on the right. */
 export default function Shelf() {
@@ -30,6 +31,7 @@ export default function Shelf() {
   useEffect(() => setChosen((now) => asked ?? now), [asked]);
   const materials = useMaterials(archived);
   const settings = useSettings();
+  const stock = useStock();
   const refresh = () => queries.invalidateQueries({ queryKey: keys.materials });
   const archive = useMutation({
     mutationFn: (id: string) =>
@@ -106,7 +108,8 @@ export default function Shelf() {
                     }}
                   >
                     <Swatch colour={m.look.colour ?? m.look.onWood ?? null} />
-                    {m.name}
+                    <span style={{ flex: 1, lineHeight: 1.2 }}>{m.name}</span>
+                    <Left left={stock?.find((l) => l.material === m.id)} />
                   </Button>
                 ))}
             </Box>
@@ -131,4 +134,27 @@ export default function Shelf() {
       </Box>
     </Box>
   );
+}
+
+type LeftOf = { amount: string; unit: string; useBy: string | null };
+
+/** What is left of a material, and until when it keeps. */
+function Left({ left }: { left: LeftOf | undefined }) {
+  if (!left) return null;
+  const isPast = left.useBy !== null && left.useBy < new Date().toISOString().slice(0, 10);
+  return (
+    <Box
+      component="span"
+      sx={{ fontSize: 14, fontWeight: 400, textAlign: 'right', color: isPast ? 'error.main' : 'text.secondary', flexShrink: 0 }}
+    >
+      {amount(left)}
+      {left.useBy && (isPast ? `, past ${day(left.useBy)}` : `, by ${day(left.useBy)}`)}
+    </Box>
+  );
+}
+
+/** 2000 ml as 2 l. */
+function amount({ amount, unit }: LeftOf): string {
+  const n = Number(amount);
+  return n >= 1000 ? `${Number((n / 1000).toFixed(2))} ${unit === 'ml' ? 'l' : 'kg'}` : `${amount} ${unit}`;
 }
