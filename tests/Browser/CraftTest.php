@@ -40,6 +40,7 @@ final class CraftTest extends Rooms
         $this->until(fn (): bool => str_contains($this->text('main h1'), 'Shelf'), 'rooms too');
         $this->press(WebDriverKeys::CONTROL.'k');
         $this->see('[role=dialog] input');
+        self::assertStringStartsWith('Lamp cupboard', $this->offered()[0] ?? '', 'what was open last comes first');
         self::assertNotContains('Undo', $this->offered(), 'what belongs to another room is not offered here');
         $this->press('signal cr');
         $this->until(fn (): bool => str_starts_with($this->offered()[0] ?? '', 'Signal Cream'), 'a material before the recipes with it');

@@ -5,11 +5,12 @@ import DialogContent from '@mui/material/DialogContent';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import { answer, api } from '../api/api';
 import { keys } from '../api/keys';
 import { bench } from '../theme/theme';
 import { useOffered } from '../ui/commands';
+import { recent } from '../ui/recent';
 import { useLater } from '../ui/useLater';
 import { rooms } from './rooms';
 
@@ -54,7 +55,11 @@ export default function Palette({ onClose }: { onClose: () => void }) {
     name: title,
     run: () => navigate(`/recipes/${id}`),
   });
+  const here = useLocation();
   const options: Option[] = [
+    ...(query.trim() === '' ? recent() : [])
+      .filter((r) => r.to !== here.pathname)
+      .map((r) => ({ id: `recent-${r.to}`, group: 'Recent', name: r.name, run: () => navigate(r.to) })),
     ...offered.map((c) => ({ id: `do-${c.name}`, group: 'Here', ...c })),
     ...rooms.map((r) => ({ id: r.to, group: 'Rooms', name: r.name, keys: `g ${r.key}`, run: () => navigate(r.to) })),
     ...acts.map((a) => ({ id: `act-${a.to}`, group: 'Do', name: a.name, run: () => navigate(a.to) })),

@@ -15,10 +15,12 @@ function offer(who: object, commands: readonly Command[]) {
   for (const listener of listeners) listener();
 }
 
-/** Offers what a room, or a part of it, can do, as long as one is in it. The names must not change meanwhile; what they do may. */
+/** Offers what a room, or a part of it, can do, as long as one is in it. */
 export function useOffer(commands: readonly Command[]) {
   const latest = useRef(commands);
   latest.current = commands;
+  const names = commands.map((c) => c.name).join('\n');
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what they do is looked up when it is done
   useEffect(() => {
     const who = {};
     offer(
@@ -26,7 +28,7 @@ export function useOffer(commands: readonly Command[]) {
       latest.current.map((command, i) => ({ ...command, run: () => latest.current[i]?.run() })),
     );
     return () => offer(who, []);
-  }, []);
+  }, [names]);
 }
 
 /** What the room one is in offers. */

@@ -11,6 +11,7 @@ import { newEvent } from '../../log/newEvent';
 import { documentId } from '../../recipe/edits';
 import { bench } from '../../theme/theme';
 import { Failed, Loading } from '../../ui/Notice';
+import { useVisited } from '../../ui/recent';
 import { isTyping } from '../../ui/typing';
 import { BenchStep } from './BenchStep';
 import { BenchTimers } from './BenchTimers';
@@ -59,6 +60,7 @@ export default function BenchRoom() {
   });
   useAwake();
   useWorker(id);
+  useVisited(run.data && `Bench: ${run.data.title}`, `/bench/${id}`);
   useEffect(() => {
     const tick = window.setInterval(() => setNow(Date.now() / 1000), 500);
     return () => window.clearInterval(tick);
@@ -129,6 +131,9 @@ export default function BenchRoom() {
     setOther(null);
   };
   const judgedStep = preview.data.preview.steps.find((s) => s.id === judged?.round.step);
+  const running = (
+    <BenchTimers timers={timers} now={now} sound={comfort.sound} voice={comfort.voice} onDry={(t) => note(newEvent('dried', t.of))} />
+  );
   const big = { minHeight: 76, fontSize: 22, flex: '1 1 118px', px: 1, lineHeight: 1.15 } as const;
   return (
     <Box
@@ -220,14 +225,15 @@ export default function BenchRoom() {
             worked={worked}
             preview={preview.data.preview}
             vocabulary={vocabulary.data}
+            timers={running}
           />
         ) : (
           <Box component="h1" data-testid="act" sx={{ fontFamily: 'h1.fontFamily', fontSize: 42 }}>
             Job complete
           </Box>
         )}
+        {!act && running}
       </Box>
-      <BenchTimers timers={timers} now={now} sound={comfort.sound} voice={comfort.voice} onDry={(t) => note(newEvent('dried', t.of))} />
       <Box
         sx={{
           display: 'flex',

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { useMemo } from 'react';
+import { type ReactNode, useMemo } from 'react';
 import type { Preview, Recipe, StepPreview, Vocabulary } from '../../api/api';
 import { Making } from '../../mix/Making';
 import { coatsOf, mixOf } from '../../mix/mixes';
@@ -27,6 +27,8 @@ type Props = {
   worked: StepPreview | undefined;
   preview: Preview;
   vocabulary: Vocabulary | undefined;
+  /** What runs, below what is to be done. */
+  timers: ReactNode;
 };
 
 /** The parts a step is done to, where they are not all or none. */
@@ -37,7 +39,7 @@ function partsOf(step: string, document: Recipe, preview: Preview): ReadonlySet<
 }
 
 /** What is to be done, with what, and how it will look when it is right. */
-export function BenchStep({ act, next, document, worked, preview, vocabulary }: Props) {
+export function BenchStep({ act, next, document, worked, preview, vocabulary, timers }: Props) {
   const system = useSystem();
   const step = document.steps.find((s) => s.id === documentId(act.step));
   const stack = preview.stacks.find((s) => s.look.after.some((a) => a.stepId === act.step));
@@ -77,7 +79,11 @@ export function BenchStep({ act, next, document, worked, preview, vocabulary }: 
         {worked && worked.order.length > 1 && <Box>{worked.order.join(' → ')}</Box>}
         {worked?.sections && worked.sections.count !== null && worked.sections.count > 1 && worked.sections.area !== null && (
           <Box>
-            Work in <b>{worked.sections.count} sections</b>, {areaWords(Math.floor(100 * worked.sections.area) / 100, system)} each or less.
+            Work in <b>{worked.sections.count} sections</b>,{' '}
+            {areaWords(Math.floor(100 * worked.sections.area) / 100, system)
+              .replace(/(\.\d*?)0+ /, '$1 ')
+              .replace('. ', ' ')}{' '}
+            each or less.
           </Box>
         )}
         {worked?.pour && mix && (
@@ -108,11 +114,12 @@ export function BenchStep({ act, next, document, worked, preview, vocabulary }: 
             <b>Caution.</b> {c}
           </Box>
         ))}
+        {timers}
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
         {mix?.cup && mix.batch.lines.length > 1 && (
           <Box sx={{ bgcolor: bench.paper, color: bench.ink, borderRadius: 1, p: 1 }}>
-            <Cup cup={mix.cup} colours={mix.batch.lines.map((l) => l.colour)} height={210} />
+            <Cup cup={mix.cup} colours={mix.batch.lines.map((l) => l.colour)} height={150} />
           </Box>
         )}
         {isDrawn(document, preview) ? (
@@ -123,10 +130,15 @@ export function BenchStep({ act, next, document, worked, preview, vocabulary }: 
             lit={lit}
             label={`The piece after ${name}`}
             width={420}
-            height={330}
+            height={250}
           />
         ) : (
-          ready && at > 0 && <FaceCanvas ready={ready} at={at} eyes="usual" label={`Preview after ${name}`} />
+          ready &&
+          at > 0 && (
+            <Box sx={{ maxWidth: 330 }}>
+              <FaceCanvas ready={ready} at={at} eyes="usual" label={`Preview after ${name}`} />
+            </Box>
+          )
         )}
         {at > 0 && <Box sx={{ fontSize: 17 }}>Expected when dry{lit ? '. Framed: what this step is done to.' : ''}</Box>}
         {next.length > 0 && (

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef } from 'react';
 import { bench } from '../../theme/theme';
-import { ring, say } from './comfort';
+import { buzz, ring, say } from './comfort';
 import type { Timer } from './timers';
 
 const words: Record<Timer['what'], string> = {
@@ -31,6 +31,14 @@ function left(seconds: number): string {
   return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
 }
 
+/** By the clock of the device; the day too where it is another. */
+function at(until: number, now: number): string {
+  const date = new Date(until * 1000);
+  const clock = date.toTimeString().slice(0, 5);
+  const isToday = date.toDateString() === new Date(now * 1000).toDateString();
+  return isToday ? `at ${clock}` : `${date.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })}, ${clock}`;
+}
+
 /** Everything that runs, the next to end first; each rings once. */
 export function BenchTimers({
   timers,
@@ -50,6 +58,7 @@ export function BenchTimers({
     for (const t of timers) {
       if (t.until > now || now - t.until > 5 || rung.current.has(t.key)) continue;
       rung.current.add(t.key);
+      buzz();
       if (sound) ring();
       if (voice) say(`${t.name}: ${over[t.what]}.`);
     }
@@ -57,7 +66,7 @@ export function BenchTimers({
   if (timers.length === 0) return null;
   return (
     <Box component="ul" aria-label="Timers" sx={{ listStyle: 'none', m: 0, p: 0, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-      {timers.slice(0, 6).map((t) => {
+      {timers.map((t) => {
         const ended = t.until <= now;
         return (
           <Box
@@ -68,9 +77,10 @@ export function BenchTimers({
             <Box sx={{ fontSize: 16 }}>
               {t.name}: {ended ? over[t.what] : words[t.what]}
             </Box>
-            <Box role="timer" sx={{ fontSize: 34, fontWeight: 700, lineHeight: 1.1, fontVariantNumeric: 'tabular-nums' }}>
+            <Box role="timer" sx={{ fontSize: 44, fontWeight: 700, lineHeight: 1.1, fontVariantNumeric: 'tabular-nums' }}>
               {ended ? '0:00' : left(t.until - now)}
             </Box>
+            {!ended && <Box sx={{ fontSize: 16 }}>{at(t.until, now)}</Box>}
             {t.what === 'recoat' && (
               <Button variant="outlined" color="inherit" onClick={() => onDry(t)} aria-keyshortcuts="r" sx={{ minHeight: 48 }}>
                 Ready to recoat

@@ -40,9 +40,13 @@ export function useAwake() {
   }, []);
 }
 
-/** Two short tones, and a buzz where the device has one. */
-export function ring() {
+/** A buzz, where the device has one: felt in a pocket, whether it may sound or not. */
+export function buzz() {
   navigator.vibrate?.([200, 100, 200]);
+}
+
+/** Two short tones. */
+export function ring() {
   try {
     const audio = new AudioContext();
     for (const at of [0, 0.35]) {

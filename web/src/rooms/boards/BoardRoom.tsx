@@ -8,6 +8,7 @@ import { useCalculation } from '../../api/useCalculation';
 import { bench } from '../../theme/theme';
 import { NewerAlert } from '../../ui/NewerAlert';
 import { Failed, Loading } from '../../ui/Notice';
+import { useVisited } from '../../ui/recent';
 import { SavingState } from '../../ui/SavingState';
 import { day } from '../../ui/words';
 import { ChooseView } from './ChooseView';
@@ -38,6 +39,7 @@ export default function BoardRoom() {
 function Opened({ board, view }: { board: NonNullable<ReturnType<typeof useBoard>['data']>; view: string }) {
   const draft = useBoardDraft(board);
   const { document } = draft;
+  useVisited(document.title, `/boards/${board.id}`);
   const { worked, violations, said } = useCalculation('board', { document }, (body, signal) =>
     answer(api.POST('/api/compute/board', { body, signal })),
   );

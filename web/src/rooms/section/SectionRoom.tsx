@@ -12,6 +12,7 @@ import { bench } from '../../theme/theme';
 import { useOffer } from '../../ui/commands';
 import { Choice } from '../../ui/Field';
 import { useFigures } from '../../ui/figures';
+import { useVisited } from '../../ui/recent';
 import { ConflictDialog } from './ConflictDialog';
 import { Cut } from './Cut';
 import { coatPlans } from './coatPlans';
@@ -88,7 +89,9 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
     { name: 'Compare revisions', run: () => setOpen('history') },
     { name: 'Bench sheet, to print', run: openSheet },
     { name: 'Save revision', keys: 'Ctrl + s', run: () => setOpen('publish') },
+    ...(preview?.findings ?? []).map((f) => ({ name: `Finding: ${f.why}`, run: () => setOpen('findings') })),
   ]);
+  useVisited(opened.document.title, `/recipes/${opened.id}`);
   const publish = async (reason: string) => {
     setRefusal(null);
     try {
