@@ -17,6 +17,7 @@ use Inlaid\Core\Board\Patch;
 use Inlaid\Core\BoardPlan\BoardPot;
 use Inlaid\Core\BoardPlan\BoardPreview;
 use Inlaid\Core\BoardPlan\BoardRound;
+use Inlaid\Core\BoardPlan\CheckBoard;
 use Inlaid\Core\BoardPlan\PreviewBoard;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Context\Context;
@@ -277,6 +278,70 @@ final class BoardPreviewTest extends TestCase
                 static fn (BoardRound $r): bool => null !== $r->cannot,
             ),
         );
+    }
+
+    /**
+     * Twelve patches left for 2 min and wiped in turn: where the pot doesn't last so long it is said whether a helper who wipes is enough.
+     */
+    public function testAHelperWhoWipesIsOffered(): void
+    {
+        $says = static function (int $lasts): array {
+            $board = self::board(['1/2', '1/3', '1/4'], [1, 2, 3, 4], 2, Given::paint('paint', '1.3', 9.0, null, 15, $lasts));
+            $timed = Board::of('Board', 100, 100, $board->columns, $board->rows, $board->patches, Hands::One, 45, 40);
+            $first = self::workOut($timed)->rounds[0];
+
+            return [$first->length, $first->atLeast, $first->withHelper, $first->cannot];
+        };
+        $one = 'One person needs 20 min for all its patches, but the pot life is %d min. %s';
+        // All laid one after the other is 12 × 45 s; the last dwells 120 s and is wiped in 40: 700 s. Laid and wiped it is 12 × 85 s at least.
+        self::assertSame([1180, 1020, 700, \sprintf($one, 11, 'Use fewer patches or shorter dwells.')], $says(11));
+        self::assertSame(\sprintf($one, 12, 'With a helper who wipes it takes 12 min.'), $says(12)[3]);
+        self::assertSame(\sprintf($one, 19, 'With a helper who wipes it takes 12 min.'), $says(19)[3]);
+        self::assertNull($says(20)[3]);
+    }
+
+    /** A patch of 60 mm shows more than its rim, one of 59 does not; what is sanded last is said before anything is laid. */
+    public function testWhatABoardDoesNotTell(): void
+    {
+        $board = self::board(['1/2'], [1], 3, Given::paint());
+        $remarks = static fn (Board $of): array => array_map(
+            static fn ($r): string => strtok($r->text, '.') ?: '',
+            (new CheckBoard())->check($of, [], static fn () => throw new \LogicException('No two patches lie beside one another.')),
+        );
+        $sized = static fn (int $w, int $h): Board => Board::of(
+            'Board',
+            $w,
+            $h,
+            $board->columns,
+            $board->rows,
+            $board->patches,
+            Hands::One,
+        );
+        $unsanded = 'This board has no last sanding';
+        self::assertSame([$unsanded], $remarks($sized(60, 60)));
+        self::assertSame([$unsanded, 'A patch of 59 × 200 mm is mostly edge'], $remarks($sized(59, 200)));
+        self::assertSame([$unsanded, 'A patch of 200 × 59 mm is mostly edge'], $remarks($sized(200, 59)));
+        $with = static function (Step ...$first) use ($board): Board {
+            $of = $board->patches[0]->recipe;
+
+            return Board::of('Board', 100, 100, $board->columns, $board->rows, [new Patch(
+                $board->patches[0]->cell,
+                Recipe::of($of->title, $of->piece, [...$first, ...$of->steps]),
+            )], Hands::One);
+        };
+        $step = static fn (string $id, string $technique, ?int $grit): Step => Step::of(
+            $id,
+            '',
+            Given::techniques()->named($technique),
+            Intent::of(Purpose::Functional),
+            [],
+            null,
+            1,
+            StepDetail::of(grit: $grit),
+            WaitRule::of(WaitUntil::Nothing),
+        );
+        self::assertSame([], $remarks($with($step('sand', 'sanded', 180), $step('dust', 'dusted', null))));
+        self::assertSame([$unsanded], $remarks($with($step('sand', 'sanded', null))), 'with which paper?');
     }
 
     /**

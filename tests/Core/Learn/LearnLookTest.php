@@ -38,6 +38,7 @@ use Inlaid\Core\Work\DescribeSurfaceStep;
 use Inlaid\Core\Work\WorkOutSteps;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
+use Inlaid\Tests\Core\Said;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -136,6 +137,39 @@ final class LearnLookTest extends TestCase
         $agrees = (new LearnLook())->learn(Given::paint(), self::patches(null, ['0', '3'], [1, 2]));
         self::assertLessThan(0.3, $agrees->offLearned);
         self::assertEqualsWithDelta(1.0, $agrees->learned?->power, 0.02);
+    }
+
+    /** Figure by figure, as learned.yaml has it. */
+    public function testWorkedOut(): void
+    {
+        $stronger = Learned::of(Colour::of(self::shifted('#5b6b73', 4.0, -3.0, 5.0)), 1.3, 1);
+        $weaker = Learned::of(Colour::of(self::shifted('#5b6b73', -8.0, 6.0, -2.0)), 0.7, 1);
+        $off = static fn (array $patches, float $by): array => array_map(
+            static fn (SeenPatch $p, int $i): SeenPatch => new SeenPatch(
+                $p->board,
+                $p->patch,
+                $p->part,
+                $p->works,
+                new Lab($p->seen->l + $by * sin($i), $p->seen->a + $by * cos($i), $p->seen->b - $by * sin(2 * $i)),
+            ),
+            $patches,
+            array_keys($patches),
+        );
+        $faint = static fn (Step $wash): array => [$wash, self::step('cover', 'brushed', Given::powder(), 1)];
+        foreach ([
+            'one patch' => self::patches($stronger, ['0'], [2]),
+            'stronger and greener' => self::patches($stronger, ['0', '2', '6'], [1, 2]),
+            'weaker and redder, read by a shaky hand' => $off(self::patches($weaker, ['0', '1', '4', '8'], [1]), 3.0),
+            'far off' => $off(self::patches($weaker, ['0', '3'], [1]), 14.0),
+            'only thin washes' => self::patches($weaker, ['8', '12'], [1]),
+            'under another' => self::patches($stronger, ['0', '1'], [1], $faint),
+        ] as $name => $patches) {
+            $found = (new LearnLook())->learn(Given::paint(), $patches);
+            Said::assertSame(__DIR__.'/learned.yaml', $name, [
+                'all' => Said::line($found, ['patches']),
+                ...array_map(static fn (LearnedPatch $p): string => Said::line($p), $found->patches),
+            ]);
+        }
     }
 
     public function testItIsTakenBackByASwitch(): void

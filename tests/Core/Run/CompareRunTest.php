@@ -26,6 +26,7 @@ use Inlaid\Core\Schedule\PieceToDo;
 use Inlaid\Core\Schedule\WorksOfPiece;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Made;
+use Inlaid\Tests\Core\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -177,6 +178,69 @@ final class CompareRunTest extends TestCase
         self::assertCount(1, $seen($expected, '#b03030'));
         [$step, $over] = [Colour::of($expected), Colour::of('#5b6b73')];
         self::assertLessThan(5.0, ColourDifference::between($step, $over)->deltaE, 'near the paint itself');
+    }
+
+    /**
+     * Figure by figure, as made.yaml has it, with what taking each deviation over would change.
+     *
+     * @param list<string> $without
+     * @param list<Event>  $noted
+     */
+    #[DataProvider('runs')]
+    public function testWorkedOut(array $without, array $noted, ?float $rate = null): void
+    {
+        $made = $this->made([...$this->asPlanned($without), ...$noted], $rate);
+        Said::assertSame(__DIR__.'/made.yaml', (string) $this->dataName(), [
+            'all' => Said::line($made, ['deviations', 'steps']),
+            'steps' => array_map(Said::line(...), $made->steps),
+            'deviations' => array_map(
+                static fn (Deviation $d): string => "$d->key: $d->words; ".implode('; ', array_map(Said::line(...), $d->edits())),
+                $made->deviations,
+            ),
+        ]);
+    }
+
+    /**
+     * @return iterable<string, array{list<string>, list<Event>, 2?: float}>
+     */
+    public static function runs(): iterable
+    {
+        $at = static fn (int $minutes): int => self::BEGAN + $minutes * self::MINUTE;
+        $act = static fn (string $id, int $from, int $to, string $step, int $coat = 1): array => [
+            Event::of("$id-from", $at($from), EventKind::Started, $step, $coat),
+            Event::of("$id-to", $at($to), EventKind::Finished, $step, $coat),
+        ];
+        $poured = static fn (string $step, float $ml, int $minutes = 20): Event => Event::of(
+            id: "$step-$ml",
+            at: $at($minutes),
+            kind: EventKind::Poured,
+            step: $step,
+            ml: $ml,
+        );
+        yield 'as planned' => [[], [], 30.0];
+        yield 'poured and priced' => [[], [$poured('paint', 120.0), $poured('coat', 31.0), $poured('coat', 20.0, 9000)], 42.0];
+        yield 'only a part of it poured' => [[], [$poured('paint', 60.0)]];
+        yield 'twice as long for both coats' => [['paint'], [...$act('a', 0, 90, 'paint'), ...$act('b', 300, 372, 'paint', 2)], 30.0];
+        yield 'one coat timed, the other only ticked' => [['paint'], [
+            ...$act('a', 0, 61, 'paint'),
+            Event::of('b', $at(300), EventKind::Finished, 'paint', 2),
+        ]];
+        yield 'a third coat' => [[], [
+            Event::of('m', $at(400), EventKind::More, 'paint', 2),
+            ...$act('c', 420, 450, 'paint', 3),
+        ]];
+        yield 'in the cold' => [[], [
+            Event::of('k', $at(30), EventKind::Climate, climate: Climate::of(14.4, 61.5)),
+            Event::of('l', $at(300), EventKind::Climate, climate: Climate::of(16.0, 66.0)),
+        ]];
+        yield 'left out and put in' => [['coat'], [
+            Event::of('s', $at(8000), EventKind::Skipped, 'coat'),
+            Event::of('n', $at(8010), EventKind::Note, 'paint', text: 'Lap marks on the left'),
+        ]];
+        yield 'colours' => [[], [
+            Event::of('c', $at(500), EventKind::Colour, 'paint', colour: Colour::of('#6a767d')),
+            Event::of('d', $at(9500), EventKind::Colour, 'coat', colour: Colour::of('#e8dcc0')),
+        ]];
     }
 
     /** Two runs: what both noted and differs by a tenth; what only one has. */

@@ -193,6 +193,13 @@ export function areaWords(area: number, system: System): string {
     : `${(area / squareFoot).toFixed(area < 0.1 ? 2 : 1)} sq ft`;
 }
 
+/** An area to keep to, by eye: two figures, never more than it is. */
+export function roughArea(area: number, system: System): string {
+  const own = system === 'metric' ? area : area / squareFoot;
+  const step = 10 ** (Math.floor(Math.log10(Math.max(own, 1e-6))) - 1);
+  return `${Number((Math.floor(own / step + 1e-9) * step).toPrecision(2))} ${system === 'metric' ? 'm²' : 'sq ft'}`;
+}
+
 /** What the program says in mm, m and m², as the studio measures: "900 × 450 mm" is 35 7/16 × 17 11/16 in. */
 export function inStudio(words: string, system: System): string {
   if (system === 'metric') return words;

@@ -13,7 +13,7 @@ import { LaidOut } from '../../recipe/LaidOut';
 import { howWords, placeWords } from '../../recipe/placeWords';
 import { bench } from '../../theme/theme';
 import { Cup } from '../../ui/Cup';
-import { areaWords } from '../../ui/measures';
+import { roughArea } from '../../ui/measures';
 import { useSystem } from '../../ui/useSystem';
 import { minutes, withDeferring } from '../../ui/words';
 import type { Act } from './progress';
@@ -79,11 +79,7 @@ export function BenchStep({ act, next, document, worked, preview, vocabulary, ti
         {worked && worked.order.length > 1 && <Box>{worked.order.join(' → ')}</Box>}
         {worked?.sections && worked.sections.count !== null && worked.sections.count > 1 && worked.sections.area !== null && (
           <Box>
-            Work in <b>{worked.sections.count} sections</b>,{' '}
-            {areaWords(Math.floor(100 * worked.sections.area) / 100, system)
-              .replace(/(\.\d*?)0+ /, '$1 ')
-              .replace('. ', ' ')}{' '}
-            each or less.
+            Work in <b>{worked.sections.count} sections</b>, {roughArea(worked.sections.area, system)} each or less.
           </Box>
         )}
         {worked?.pour && mix && (
