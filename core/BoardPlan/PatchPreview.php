@@ -26,6 +26,7 @@ final readonly class PatchPreview
         public array $differs,
         public array $back,
         public string $predicted,
+        public PatchFace $face,
     ) {
     }
 }

@@ -60,13 +60,15 @@ final readonly class PreviewBoard
         $planned = $this->plan->plan(board: $board, rounds: $rounds, pots: $shared->byPatch, context: $context);
         $control = $board->control();
         $share = min(1.0, self::FULL / max(1, array_sum(array_map(\count(...), $works))));
-        $ends = fn (Zone $zone): \Closure => fn (Patch $p): ZoneState => $this->end(
-            patch: $p,
-            works: $works[$p->cell->label],
+        /** @var \Closure(Patch, Zone): non-empty-list<ZoneState> $course */
+        $course = fn (Patch $p, Zone $zone): array => $this->look->course(
+            part: $p->recipe->piece->parts[0],
+            works: array_values(array_filter($works[$p->cell->label], static fn (StepCalculation $w): bool => $w->isDone())),
             zone: $zone,
             share: $share,
         );
-        $flats = array_map($ends(Zone::Field), $board->patches);
+        $courses = array_map(static fn (Patch $p): array => $course($p, Zone::Field), $board->patches);
+        $flats = array_map(self::end(...), $courses);
         $cautions = array_merge(
             [],
             ...array_map(static fn (PatchAct $a): array => $a->work->mix?->cautions() ?? [], array_merge([], ...$rounds)),
@@ -75,7 +77,7 @@ final readonly class PreviewBoard
         return new BoardPreview(
             columns: AxisPreview::of($board->columns),
             rows: null === $board->rows ? null : AxisPreview::of($board->rows),
-            patches: array_map(fn (Patch $p, ZoneState $flat): PatchPreview => new PatchPreview(
+            patches: array_map(fn (Patch $p, array $of): PatchPreview => new PatchPreview(
                 label: $p->cell->label,
                 row: $p->cell->row,
                 column: $p->cell->column,
@@ -83,8 +85,9 @@ final readonly class PreviewBoard
                 says: $p->cell->says,
                 differs: array_map(static fn (Difference $d): string => $d->inWords(), $this->diff->between($p->recipe, $control->recipe)),
                 back: $this->back->lines($p),
-                predicted: $flat->mean()->colour()->hex,
-            ), $board->patches, $flats),
+                predicted: self::end($of)->mean()->colour()->hex,
+                face: PatchFace::of($of),
+            ), $board->patches, $courses),
             rounds: $planned->rounds,
             pots: $shared->pots,
             materials: BatchLinePreview::all($shared->takes, $context->units),
@@ -98,27 +101,13 @@ final readonly class PreviewBoard
                     array_values(array_filter($planned->rounds, static fn (BoardRound $r): bool => null !== $r->cannot)),
                 ),
                 ...$planned->remarks,
-                ...$this->check->check($board, $flats, $ends(Zone::Pore)),
+                ...$this->check->check($board, $flats, static fn (Patch $p): ZoneState => self::end($course($p, Zone::Pore))),
             ],
             cautions: array_values(array_unique($cautions)),
             area: round($board->width * $board->height * \count($board->patches) / 1e6, 4),
             handsOn: (int) ceil(array_sum(array_map(static fn (BoardRound $r): int => $r->length, $planned->rounds)) / 60),
             ready: null === $planned->ready ? null : $context->working->iso($planned->ready),
             stuck: $planned->stuck,
-        );
-    }
-
-    /**
-     * @param list<StepCalculation> $works
-     * @param float                 $share of the room for one look
-     */
-    private function end(Patch $patch, array $works, Zone $zone, float $share): ZoneState
-    {
-        return $this->look->zone(
-            part: $patch->recipe->piece->parts[0],
-            works: array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->isDone())),
-            zone: $zone,
-            share: $share,
         );
     }
 
@@ -148,5 +137,13 @@ final readonly class PreviewBoard
             static fn (array $round): array => array_map(static fn (string $label): PatchAct => $acts[$label][$round[0]], $round[1]),
             $this->order->order($sequences, array_map(strval(...), array_keys($order))),
         );
+    }
+
+    /**
+     * @param non-empty-list<ZoneState> $course
+     */
+    private static function end(array $course): ZoneState
+    {
+        return $course[\count($course) - 1];
     }
 }

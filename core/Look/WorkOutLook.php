@@ -71,6 +71,24 @@ final readonly class WorkOutLook
     }
 
     /**
+     * One zone, step by step.
+     *
+     * @param list<StepCalculation> $works all of which are done
+     * @param float                 $share of the room, where many looks must share it
+     *
+     * @return non-empty-list<ZoneState> the ground, and after each step
+     */
+    public function course(PiecePart $part, array $works, Zone $zone = Zone::Field, float $share = 1.0, string $face = ''): array
+    {
+        return $this->build->course(
+            origin: Origin::of($part, $face),
+            doings: $this->doings($part, $works),
+            zone: $zone,
+            share: $share,
+        );
+    }
+
+    /**
      * @param list<StepCalculation> $works
      *
      * @return list<SurfaceStep>

@@ -84,18 +84,22 @@ final class BuildSurface
      */
     public function end(Origin $origin, array $doings, Zone $zone, float $share = 1.0): ZoneState
     {
-        $most = self::most($doings, $share);
+        $course = $this->course(origin: $origin, doings: $doings, zone: $zone, share: $share);
 
-        return array_reduce(
-            $doings,
-            static fn (ZoneState $state, SurfaceStep $doing): ZoneState => WorkOnZone::to(
-                state: $state,
-                step: $doing,
-                zone: $zone,
-                most: $most,
-            ),
-            $this->start($origin, $zone),
-        );
+        return $course[\count($course) - 1];
+    }
+
+    /**
+     * One zone alone.
+     *
+     * @param list<SurfaceStep> $doings in order
+     * @param float             $share  of the room, where many looks must share it
+     *
+     * @return non-empty-list<ZoneState> before the first, and after each
+     */
+    public function course(Origin $origin, array $doings, Zone $zone, float $share = 1.0): array
+    {
+        return WorkOnZone::all(state: $this->start($origin, $zone), steps: $doings, zone: $zone, most: self::most($doings, $share));
     }
 
     /**

@@ -326,7 +326,7 @@ final class BoardPreviewTest extends TestCase
 
             return Board::of('Board', 100, 100, $board->columns, $board->rows, [new Patch(
                 $board->patches[0]->cell,
-                Recipe::of($of->title, $of->piece, [...$first, ...$of->steps]),
+                Recipe::of($of->title, $of->piece, [...array_values($first), ...$of->steps]),
             )], Hands::One);
         };
         $step = static fn (string $id, string $technique, ?int $grit): Step => Step::of(

@@ -3659,6 +3659,13 @@ export interface components {
             oneOffTarget: components["schemas"]["ColourDifference"] | null;
             otherOffTarget: components["schemas"]["ColourDifference"] | null;
         };
+        /** @description How the flat of a patch is painted: its shades from the darkest, with their shares, and how the step that parted them last lays them. Immutable. `shares` sum to 1; `spread` and `way` null where it is even. */
+        PatchFace: {
+            colours: string[];
+            shares: number[];
+            spread: components["schemas"]["Spread"] | null;
+            way: string | null;
+        };
         /** @description A patch of a board: where it is, what it varies, and what to write on its back. Immutable. Row and column count from 0, null of a control patch beside the grid; `differs` from the control, in words; `predicted` the colour that its flat will have. */
         PatchPreview: {
             label: string;
@@ -3669,6 +3676,7 @@ export interface components {
             differs: string[];
             back: string[];
             predicted: string;
+            face: components["schemas"]["PatchFace"];
         };
         /** @description What was read of a patch, with its photos; `offTarget` how it differs from the target of the board. */
         PatchReading: {

@@ -1,15 +1,25 @@
 import Box from '@mui/material/Box';
 import type { KeyboardEvent } from 'react';
+import type { BoardPreview } from '../../api/api';
 import { bench } from '../../theme/theme';
+import { PatchFace } from './PatchFace';
 
 const fineGrain =
   'repeating-linear-gradient(1.2deg, transparent 0 7px, rgba(60,40,15,.13) 7px 8px, transparent 8px 19px, rgba(60,40,15,.09) 19px 20px)';
 
 /**
- * A patch as the grid draws it. `colour` null where none was read; `predicted` what it will look like, shown beside what was read; `mark` a
- * word under the letter.
+ * A patch as the grid draws it. `colour` null where none was read; `predicted` what it will look like, painted as `face` says, the right half
+ * beside what was read; `mark` a word under the letter.
  */
-export type Cell = { label: string; row: number | null; column: number | null; colour: string | null; predicted?: string; mark?: string };
+export type Cell = {
+  label: string;
+  row: number | null;
+  column: number | null;
+  colour: string | null;
+  predicted?: string;
+  face?: BoardPreview['patches'][number]['face'];
+  mark?: string;
+};
 
 type Props = {
   cells: readonly Cell[];
@@ -68,11 +78,13 @@ export function BoardGrid({ cells, columns, rows, wood, shape = 1.25, selected =
           title={`predicted ${cell.predicted}`}
           sx={{
             position: 'absolute',
-            inset: cell.colour ? '0 0 0 62%' : 0,
+            inset: cell.colour ? '0 0 0 50%' : 0,
             bgcolor: cell.predicted,
             borderLeft: cell.colour ? `1.5px solid ${bench.ink}` : 0,
           }}
-        />
+        >
+          {cell.face && <PatchFace face={cell.face} />}
+        </Box>
       )}
       <Box
         component="span"
