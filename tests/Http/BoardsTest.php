@@ -40,6 +40,36 @@ final class BoardsTest extends TestCase
         );
     }
 
+    /** A board is begun by what is to be found out; what no step of it can tell is refused. */
+    public function testABoardIsBegunByItsQuestion(): void
+    {
+        $begin = static fn (?string $thing, array $steps, int $status = 200): \stdClass => self::$studio->json(
+            'POST',
+            '/api/compute/board/begin',
+            [
+                'recipe' => self::$studio->recipe()->id,
+                'part' => 'case',
+                'steps' => $steps,
+                'width' => 100,
+                'height' => 80,
+                'thing' => $thing,
+            ],
+            $status,
+        );
+        $columns = static fn (?string $thing): array => (static fn (\stdClass $c): array => [$c->thing, $c->step, $c->levels])(
+            $begin($thing, ['s1', 's2', 's3', 's4'])->document->columns,
+        );
+        self::assertSame(['dwell', 's3'], \array_slice($columns(null), 0, 2));
+        self::assertSame(['colour-fraction', 's4'], \array_slice($columns('colour-fraction'), 0, 2));
+        self::assertSame(['order', 's4', ['s3', 'last']], $columns('order'), 'the wash before the undertone, or after it');
+        $refused = $begin('colour-fraction', ['s1', 's2'], 422);
+        self::assertSame(['/thing', 'None of the chosen steps can be varied so. Choose other steps, or another question.'], [
+            $refused->violations[0]->pointer,
+            $refused->violations[0]->message,
+        ]);
+        self::assertSame('/thing', $begin('nonsense', ['s1'], 422)->violations[0]->pointer);
+    }
+
     private static function sent(string $path, string $picture): \stdClass
     {
         $json = Json::object((string) self::$studio->ask('POST', $path, $picture, ['Content-Type' => 'image/jpeg'])->getContent());

@@ -10,6 +10,7 @@ use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\Variable;
 use Inlaid\Core\Board\Variables;
 use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Technique\Effect;
 
 /**
  * Makes a board of a recipe: its steps, or some of them, on one patch of one of its parts' wood. What holds for the whole piece only is
@@ -27,8 +28,9 @@ final readonly class BeginBoard
     /**
      * @param list<string>          $steps ids of those that are laid on it
      * @param array{string, string} $from  id and title of the recipe
+     * @param string|null           $vary  the step to vary, and `thing` what of it; null for what suits
      *
-     * @throws InvalidInput if the part is missing, no step is left, or the size cannot be true
+     * @throws InvalidInput if the part is missing, no step is left, the size cannot be true, or nothing can be varied so
      */
     public function begin(
         RecipeDocument $recipe,
@@ -38,6 +40,7 @@ final readonly class BeginBoard
         int $width,
         int $height,
         ?string $vary,
+        ?string $thing = null,
     ): \stdClass {
         InvalidInput::around('/width', static fn () => Board::checkSize($width, $height));
         $document = Json::object($recipe->text);
@@ -73,7 +76,7 @@ final readonly class BeginBoard
             unset($document->target->parts);
         }
         $choices = $this->read->choices($document);
-        [$thing, $step] = $this->varied($choices, $vary);
+        [$thing, $step] = InvalidInput::around('/thing', fn (): array => $this->varied($choices, $vary, $thing));
 
         return (object) [
             'format' => ReadBoard::FORMAT,
@@ -92,25 +95,31 @@ final readonly class BeginBoard
     }
 
     /**
-     * What the columns vary to begin with: the dwell where something is wiped, else the share of colour, else coats, in the step named or
-     * the first that takes it.
+     * What the columns vary to begin with: what is named, else the dwell where something is wiped, else the share of colour, else coats; in
+     * the step named or the first that takes it.
      *
      * @return array{Variable, Step|null}
+     *
+     * @throws InvalidInput if nothing can be varied so
      */
-    private function varied(Choices $choices, ?string $named): array
+    private function varied(Choices $choices, ?string $named, ?string $thing): array
     {
         $steps = $choices->recipe->steps;
         usort($steps, static fn (Step $a, Step $b): int => ($b->id === $named) <=> ($a->id === $named));
+        if ('order' === $thing && null === $named) {
+            // What is worth moving is laid on something that is laid.
+            $steps = \array_slice(array_values(array_filter($steps, static fn (Step $s): bool => Effect::Adds === $s->profile->effect)), 1);
+        }
         foreach (null === $named ? [$steps] : [\array_slice($steps, 0, 1), $steps] as $among) {
-            foreach (['dwell', 'colour-fraction', 'coats', 'done'] as $key) {
+            foreach (null === $thing ? ['dwell', 'colour-fraction', 'coats', 'done'] : [$thing] as $key) {
                 foreach ($among as $step) {
-                    if ($this->variables->named($key)->suits($step)) {
+                    if ($this->variables->named($key)->suits($step) && 1 < \count($this->variables->named($key)->levels($choices, $step))) {
                         return [$this->variables->named($key), $step];
                     }
                 }
             }
         }
 
-        throw new \LogicException('Any step can be done or skipped.');
+        throw InvalidInput::at('/thing', 'None of the chosen steps can be varied so. Choose other steps, or another question.');
     }
 }

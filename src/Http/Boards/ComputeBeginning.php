@@ -35,6 +35,7 @@ final readonly class ComputeBeginning
             width: $asked->width,
             height: $asked->height,
             vary: $asked->vary,
+            thing: $asked->thing,
         ))));
     }
 }

@@ -2221,7 +2221,7 @@ export interface components {
             cost: number | null;
             smallest: boolean;
         };
-        /** @description A board to be made of a recipe: which of its steps are laid, on the wood of which part, in patches of which size in mm; `vary` the step to vary, null for the one that suits. */
+        /** @description A board to be made of a recipe: which of its steps are laid, on the wood of which part, in patches of which size in mm; `vary` the step to vary and `thing` what of it, null for what suits. */
         BeginBoardRequest: {
             recipe: string;
             part: string;
@@ -2229,6 +2229,7 @@ export interface components {
             width: number;
             height: number;
             vary?: string | null;
+            thing?: string | null;
         };
         /** @description A board to go on with; nothing is stored yet. */
         BeginBoardResponse: {

@@ -9,7 +9,7 @@ use Inlaid\App\Http\Api\Field\Length;
 
 /**
  * A board to be made of a recipe: which of its steps are laid, on the wood of which part, in patches of which size in mm; `vary` the step
- * to vary, null for the one that suits.
+ * to vary and `thing` what of it, null for what suits.
  */
 final readonly class BeginBoardRequest
 {
@@ -26,6 +26,8 @@ final readonly class BeginBoardRequest
         public int $height,
         #[Id]
         public ?string $vary = null,
+        #[Length(40)]
+        public ?string $thing = null,
     ) {
     }
 }

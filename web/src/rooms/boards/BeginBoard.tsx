@@ -16,6 +16,15 @@ import { useVocabulary } from '../../api/useVocabulary';
 import { Choice, NumberEntry } from '../../ui/Field';
 import { RecipePick } from '../../ui/RecipePick';
 
+/** What boards are made for most: a ladder of strengths, and which comes first. */
+const questions = [
+  ['', 'whatever suits its steps'],
+  ['colour-fraction', 'how strong: a ladder from weak to full'],
+  ['order', 'in which order: a step earlier or later'],
+  ['dwell', 'how long to leave it before wiping'],
+  ['coats', 'how many coats'],
+] as const;
+
 type Props = { recipe: string | null; step: string | null; onClose: () => void };
 
 /** Which recipe, on the wood of which part, which of its steps, how large: then the board is laid out. */
@@ -26,6 +35,7 @@ export function BeginBoard({ recipe: named, step: vary, onClose }: Props) {
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [width, setWidth] = useState(100);
   const [height, setHeight] = useState(80);
+  const [thing, setThing] = useState<(typeof questions)[number][0]>('');
   const { data: words } = useVocabulary();
   const recipe = useQuery({
     queryKey: keys.recipeOf(id, 'for a board'),
@@ -45,7 +55,15 @@ export function BeginBoard({ recipe: named, step: vary, onClose }: Props) {
   const begin = useMutation({
     mutationFn: async () => {
       const chosen = steps.filter((s) => !left.has(s.id)).map((s) => s.id);
-      const asked = { recipe: id, part, steps: chosen, width, height, ...(vary && chosen.includes(vary) ? { vary } : {}) };
+      const asked = {
+        recipe: id,
+        part,
+        steps: chosen,
+        width,
+        height,
+        ...(vary && chosen.includes(vary) ? { vary } : {}),
+        ...(thing ? { thing } : {}),
+      };
       const begun = await answer(api.POST('/api/compute/board/begin', { body: asked }));
       return answer(api.POST('/api/boards', { body: { document: begun.document } }));
     },
@@ -57,6 +75,7 @@ export function BeginBoard({ recipe: named, step: vary, onClose }: Props) {
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         {begin.error && <Alert severity="error">{wrongIn(begin.error)}</Alert>}
         <RecipePick label="Recipe" chosen={document?.title} onPick={(r) => setId(r.id)} />
+        <Choice label="To find out" value={thing} options={questions} onChange={setThing} />
         <Choice
           label="Same wood as"
           value={part}
