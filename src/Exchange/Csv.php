@@ -31,8 +31,8 @@ final class Csv
     }
 
     /**
-     * Reads a table whose first line names its columns. Spreadsheets of some countries write semicolons, and tabs into the clipboard; columns
-     * that nobody asked for are left alone.
+     * Reads a table whose first line names its columns. Spreadsheets of some countries write semicolons, and tabs into the clipboard;
+     * columns that nobody asked for are left alone.
      *
      * @param list<string> $needed columns that must be there
      *

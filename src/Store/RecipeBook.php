@@ -210,7 +210,10 @@ final readonly class RecipeBook
             'SELECT u.recipeId, MAX(u.createdAt) AS used FROM '.StoredRun::class.' u WHERE u.recipeId IN (:ids) GROUP BY u.recipeId',
         )->setParameter('ids', array_map(static fn (StoredRecipe $r): string => $r->id, $of))->getScalarResult();
 
-        return array_map(static fn (string $at): \DateTimeImmutable => new \DateTimeImmutable($at), array_column($rows, 'used', 'recipeId'));
+        return array_map(
+            static fn (string $at): \DateTimeImmutable => new \DateTimeImmutable($at),
+            array_column($rows, 'used', 'recipeId'),
+        );
     }
 
     /**
@@ -315,7 +318,8 @@ final readonly class RecipeBook
             )
                 ->setParameter("from$i", $word)->setParameter("to$i", $word."\u{10FFFF}");
         }
-        foreach (array_filter([IndexRecipe::WOOD => $for->wood, IndexRecipe::HOW => $for->how], static fn (string $v): bool => '' !== $v) as $kind => $value) {
+        $chosen = [IndexRecipe::WOOD => $for->wood, IndexRecipe::HOW => $for->how];
+        foreach (array_filter($chosen, static fn (string $v): bool => '' !== $v) as $kind => $value) {
             $i = trim($kind, ':');
             $find->andWhere("r.id IN (SELECT IDENTITY($i.recipe) FROM $of $i WHERE $i.term = :$i)")
                 ->setParameter($i, IndexRecipe::facet($kind, $value));

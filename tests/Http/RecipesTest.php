@@ -150,7 +150,10 @@ final class RecipesTest extends TestCase
     public function testTheBookIsSortedAndFiltered(): void
     {
         $list = fn (array $query): \stdClass => $this->studio->json('GET', '/api/recipes?'.http_build_query($query));
-        $titles = static fn (\stdClass $of): array => array_map(static fn (\stdClass $r): string => strtok($r->title, ',') ?: '', $of->recipes);
+        $titles = static fn (\stdClass $of): array => array_map(
+            static fn (\stdClass $r): string => strtok($r->title, ',') ?: '',
+            $of->recipes,
+        );
         $all = $list([]);
         foreach ([...$all->woods, ...$all->ways] as $facet) {
             $by = \in_array($facet, $all->woods, true) ? 'wood' : 'how';

@@ -293,7 +293,7 @@ final class BoardPreviewTest extends TestCase
             return [$first->length, $first->atLeast, $first->withHelper, $first->cannot];
         };
         $one = 'One person needs 20 min for all its patches, but the pot life is %d min. %s';
-        // All laid one after the other is 12 × 45 s; the last dwells 120 s and is wiped in 40: 700 s. Laid and wiped it is 12 × 85 s at least.
+        // Laid one after the other 12 × 45 s; the last dwells 120 s and is wiped in 40: 700 s. One person needs 12 × 85 s at least.
         self::assertSame([1180, 1020, 700, \sprintf($one, 11, 'Use fewer patches or shorter dwells.')], $says(11));
         self::assertSame(\sprintf($one, 12, 'With a helper who wipes it takes 12 min.'), $says(12)[3]);
         self::assertSame(\sprintf($one, 19, 'With a helper who wipes it takes 12 min.'), $says(19)[3]);

@@ -86,7 +86,7 @@ final class MixesWorkedOutTest extends TestCase
         Said::assertSame(self::FILE, (string) $this->dataName(), [
             'is' => Said::line($character, ['handling']),
             'dries' => Said::line($character->handling),
-            'spread' => $character->spread(),
+            'spread' => null === $character->spread() ? null : round($character->spread(), 3),
             'too thin' => $character->isOverThinned(),
             'breaks' => $character->breaks(),
             'main' => $mix->main()?->id,

@@ -18,7 +18,7 @@ import { RecipePick } from '../../ui/RecipePick';
 
 /** What boards are made for most: a ladder of strengths, and which comes first. */
 const questions = [
-  ['', 'whatever suits its steps'],
+  ['', 'anything its steps can tell'],
   ['colour-fraction', 'how strong: a ladder from weak to full'],
   ['order', 'in which order: a step earlier or later'],
   ['dwell', 'how long to leave it before wiping'],

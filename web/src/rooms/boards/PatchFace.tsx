@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import type { BoardPreview } from '../../api/api';
 import { canvasOf, makeReady } from '../../recipe/face/paint';
 import { profile, size } from '../../recipe/face/panel';
+import { bench } from '../../theme/theme';
 
 type Face = BoardPreview['patches'][number]['face'];
 
@@ -37,7 +38,7 @@ function paintedFace({ colours, shares, spread, way }: Face): Parameters<typeof 
         zones: [
           {
             zone,
-            colours: parted ? colours : [colours[Math.floor(colours.length / 2)] ?? '#000000'],
+            colours: parted ? colours : [colours[Math.floor(colours.length / 2)] ?? bench.line],
             divided: parted ? shares.map((share, to) => ({ from: 0, share, to })) : null,
             spread,
             way,
