@@ -68,7 +68,8 @@ export const texts: readonly RoomHelp[] = [
     name: 'Boards',
     for: 'Try a recipe on small patches before you apply it to the piece.',
     lines: [
-      'Choose a recipe, and one variable for the columns and one for the rows. Patches share pots, and rounds are timed.',
+      'Choose what you want to find out, then one variable for the columns and one for the rows. Patches share pots, and rounds are ' +
+        'timed.',
       'Apply the patches by the clock. A photo next to a grey card then gives their colours and the difference from the target.',
       'Send a client a link that shows only this board. Add the chosen patch to the recipe with one click.',
     ],
@@ -149,7 +150,8 @@ export const texts: readonly RoomHelp[] = [
     for: 'Your materials with all their figures.',
     lines: [
       'Figures are typical of their class until you enter density, spread rate and times from your label. The label always decides.',
-      'Enter what is left of an opened pack. It is used before you buy one.',
+      'Enter what is left of an opened pack. It is used before you buy one. To count the whole shelf, paste a table from a spreadsheet.',
+      'Each kind of material asks for what its label says. The other figures are behind “More”.',
       'What your boards show about a paint is next to its label data. A switch uses it.',
     ],
   },
@@ -160,6 +162,7 @@ export const texts: readonly RoomHelp[] = [
     lines: [
       'Start with your hours, your units, and the measuring tools and cups you own. All amounts are shown in those.',
       'Practices: where the trade disagrees, choose one. Each gives its reason, and a recipe can differ.',
+      'Changes are saved as you make them, and Undo takes them back one by one.',
       'Export or import the whole studio at the bottom.',
     ],
   },
@@ -168,8 +171,8 @@ export const texts: readonly RoomHelp[] = [
     name: 'Book',
     for: 'All recipes, each shown as the finished piece.',
     lines: [
-      'Search by title, wood, technique or material, or by a similar colour. / moves to the search.',
-      'Open a recipe to see its layers. Copy one to start another from it. Archive the ones you no longer need.',
+      'Search by title, wood, technique or material. / moves to the search. Narrow the list by wood, finish or a similar colour.',
+      'Open a recipe to see its layers. Copy one to start another from it. Tick several to archive, export or show them together.',
       'A new recipe starts with bare wood. “Import” adds recipes, and shows first what would change.',
     ],
   },

@@ -8,8 +8,8 @@ const fineGrain =
   'repeating-linear-gradient(1.2deg, transparent 0 7px, rgba(60,40,15,.13) 7px 8px, transparent 8px 19px, rgba(60,40,15,.09) 19px 20px)';
 
 /**
- * A patch as the grid draws it. `colour` null where none was read; `predicted` what it will look like, painted as `face` says, the right half
- * beside what was read; `mark` a word under the letter.
+ * A patch as the grid draws it. `colour` null where none was read; `predicted` what it will look like, painted as `face` says, on the right
+ * half beside what was read; `mark` a word under the letter.
  */
 export type Cell = {
   label: string;
