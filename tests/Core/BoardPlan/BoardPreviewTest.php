@@ -18,10 +18,13 @@ use Inlaid\Core\BoardPlan\BoardPot;
 use Inlaid\Core\BoardPlan\BoardPreview;
 use Inlaid\Core\BoardPlan\BoardRound;
 use Inlaid\Core\BoardPlan\CheckBoard;
+use Inlaid\Core\BoardPlan\PatchFace;
 use Inlaid\Core\BoardPlan\PreviewBoard;
 use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Look\WorkOutLook;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\StatedTimes;
 use Inlaid\Core\Measure\ExactNumber;
@@ -45,8 +48,11 @@ use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Work\WorkOutSteps;
+use Inlaid\Tests\Core\Analysed;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
+use Inlaid\Tests\Core\Said;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -57,12 +63,12 @@ final class BoardPreviewTest extends TestCase
     use Randomly;
 
     /** A patch of 0.01 m²: a wash of so much colour, so many coats, left so long; then a wax. */
-    private static function recipe(BigRational $colour, int $coats, int $dwell, Material $paint): Recipe
+    private static function recipe(BigRational $colour, int $coats, int $dwell, Material $paint, float $area = 0.01): Recipe
     {
         $part = PiecePart::of(
             'patch',
             'Patch',
-            Surface::free(0.01),
+            Surface::free($area),
             1,
             Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#ddccaa')),
             absorption: 1.2,
@@ -285,9 +291,10 @@ final class BoardPreviewTest extends TestCase
      */
     public function testAHelperWhoWipesIsOffered(): void
     {
-        $says = static function (int $lasts): array {
-            $board = self::board(['1/2', '1/3', '1/4'], [1, 2, 3, 4], 2, Given::paint('paint', '1.3', 9.0, null, 15, $lasts));
-            $timed = Board::of('Board', 100, 100, $board->columns, $board->rows, $board->patches, Hands::One, 45, 40);
+        $says = static function (int $lasts, array $coats = [1, 2, 3, 4], int $lay = 45, int $wipe = 40, int $dwell = 2): array {
+            $of = 4 === \count($coats) ? ['1/2', '1/3', '1/4'] : ['1/2'];
+            $board = self::board($of, $coats, $dwell, Given::paint('paint', '1.3', 9.0, null, 15, $lasts));
+            $timed = Board::of('Board', 100, 100, $board->columns, $board->rows, $board->patches, Hands::One, $lay, $wipe);
             $first = self::workOut($timed)->rounds[0];
 
             return [$first->length, $first->atLeast, $first->withHelper, $first->cannot];
@@ -298,6 +305,70 @@ final class BoardPreviewTest extends TestCase
         self::assertSame(\sprintf($one, 12, 'With a helper who wipes it takes 12 min.'), $says(12)[3]);
         self::assertSame(\sprintf($one, 19, 'With a helper who wipes it takes 12 min.'), $says(19)[3]);
         self::assertNull($says(20)[3]);
+        // To the second: 730 s with a helper are 13 min; 1210 s are more than 20.
+        self::assertStringEndsWith('With a helper who wipes it takes 13 min.', (string) $says(13, lay: 47, wipe: 46)[3]);
+        self::assertSame([1210, 'Use fewer patches or shorter dwells.'], [
+            $says(20, [1, 2], 500, 90)[2],
+            substr((string) $says(20, [1, 2], 500, 90)[3], -36),
+        ]);
+        self::assertNull($says(20, [1], 600, 600, 0)[3], '1200 s are 20 min');
+        self::assertSame(
+            'One person needs 21 min for all its patches, but the pot life is 20 min. Use fewer patches or shorter dwells.',
+            $says(20, [1], 610, 600, 0)[3],
+        );
+    }
+
+    /** A patch of 0.24 m² by its area: 4 m² an hour, half of it to lay and half to wipe; a small one takes 15 s for either. */
+    public function testLayingTakesAsLongAsThePatchIsLarge(): void
+    {
+        $turn = static function (int $width, int $height): array {
+            $board = self::board(['1/2'], [1], 3, Given::paint());
+            $recipe = self::recipe(BigRational::of('1/2'), 1, 3, Given::paint(), $width * $height / 1e6);
+            $patch = new Patch($board->patches[0]->cell, $recipe);
+            $rounds = self::workOut(Board::of('Board', $width, $height, $board->columns, $board->rows, [$patch]))->rounds;
+            $rate = Given::techniques()->named('washed-wiped')->profile()->rate;
+
+            return [$rate, ...array_map(static fn (BoardRound $r): array => [
+                $r->turns[0]->laid - $r->turns[0]->lay,
+                $r->turns[0]->done - ($r->turns[0]->wipe ?? $r->turns[0]->done),
+            ], $rounds)];
+        };
+        [$rate, $wash, $coat] = $turn(600, 400);
+        $half = (int) ceil(60 * 0.24 / $rate / 2);
+        self::assertGreaterThan(15, $half);
+        self::assertSame([$half, $half], $wash);
+        self::assertSame([(int) ceil(60 * 0.24 / Given::techniques()->named('brushed')->profile()->rate), 0], $coat);
+        self::assertSame([15, 15], $turn(60, 60)[1]);
+    }
+
+    /** How a patch is painted: its shades in their shares, of a step that parts them and of one that lays evenly. */
+    public function testHowAPatchIsPainted(): void
+    {
+        foreach (['a wash' => 'washed-wiped', 'an even coat' => 'brushed'] as $name => $technique) {
+            $recipe = Analysed::recipe(['steps' => [
+                [$technique, ['platform-slate' => '1', 'water' => '3']],
+                ['padded', 'topcoat-matt'],
+            ]]);
+            $works = (new WorkOutSteps())->workOut($recipe, Climate::reference(), Given::practices()->habits([], []));
+            $course = (new WorkOutLook())->course($recipe->piece->parts[0], $works, share: 0.2);
+            $face = PatchFace::of($course);
+            self::assertEqualsWithDelta(1.0, array_sum($face->shares), 0.001);
+            self::assertLessThanOrEqual(24, \count($face->colours));
+            self::assertSame(\count($face->colours), \count($face->shares));
+            $mean = static fn (int $i): float => array_sum(array_map(
+                static fn (string $hex, float $share): float => $share * [Lab::of(Colour::of($hex))->l, Lab::of(Colour::of($hex))->b][$i],
+                $face->colours,
+                $face->shares,
+            ));
+            $end = $course[\count($course) - 1];
+            self::assertEqualsWithDelta($end->lab()->l, $mean(0), 1.0, 'as light as it is');
+            self::assertEqualsWithDelta($end->lab()->b, $mean(1), 1.0);
+            $dark = array_map(static fn (string $hex): float => Lab::of(Colour::of($hex))->l, $face->colours);
+            $sorted = $dark;
+            sort($sorted);
+            self::assertEqualsWithDelta($sorted, $dark, 0.5, 'the darkest first');
+            Said::assertSame(__DIR__.'/faces.yaml', $name, Said::line($face));
+        }
     }
 
     /** A patch of 60 mm shows more than its rim, one of 59 does not; what is sanded last is said before anything is laid. */

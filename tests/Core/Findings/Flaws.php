@@ -333,6 +333,11 @@ final class Flaws
             ['steps' => [$paint], 'joint' => 3.0],
             ['steps' => [$paint], 'joint' => 3.0, 'bare' => true],
         ];
+        yield 'films-block, unless it cures first' => [
+            'films-block',
+            ['steps' => [['brushed', 'signal-cream', ['wait' => 'overnight']]], 'joint' => 3.0],
+            ['steps' => [['brushed', 'signal-cream', ['wait' => 'cure']]], 'joint' => 3.0],
+        ];
         yield 'section-too-large' => [
             'section-too-large',
             ['steps' => [['glazed-wiped', 'glazing-medium']]],
@@ -374,6 +379,11 @@ final class Flaws
             'through-the-finish',
             ['steps' => [...$wash, ['sanded', null, ['grit' => 100, 'coats' => 2]], ['dusted'], $paint], 'part' => $lacquer],
             ['steps' => [...$wash, ['sanded', null, ['grit' => 320, 'coats' => 2]], ['dusted'], $paint], 'part' => $lacquer],
+        ];
+        yield 'through-the-finish, unless that is meant' => [
+            'through-the-finish',
+            ['steps' => [...$wash, ['sanded', null, ['grit' => 80, 'aim' => 'smooth']], ['dusted'], $paint], 'part' => $lacquer],
+            ['steps' => [...$wash, ['sanded', null, ['grit' => 80, 'aim' => 'to-bare']], ['dusted'], $paint], 'part' => $lacquer],
         ];
         yield 'across-the-grain' => [
             'across-the-grain',
@@ -447,6 +457,11 @@ final class Flaws
             'near-flame',
             ['steps' => [['sprayed', 'shellac']], 'flame' => true],
             ['steps' => [['sprayed', 'signal-cream']], 'flame' => true],
+        ];
+        yield 'near-flame, by brush' => [
+            'near-flame',
+            ['steps' => [['brushed', 'shellac']], 'flame' => true],
+            ['steps' => [['brushed', 'shellac']]],
         ];
         yield 'rags-balled-up' => [
             'rags-balled-up',
@@ -549,6 +564,22 @@ final class Flaws
                 ['brushed', 'signal-cream', ['coats' => 2]],
                 ['brushed', 'topcoat-satin', ['coats' => 2, 'purpose' => 'functional']],
             ]],
+        ];
+        yield 'ambers, on the other part only' => [
+            'ambers',
+            [
+                'steps' => [
+                    ['brushed', 'signal-cream', ['coats' => 2, 'parts' => ['whole']]],
+                    ['brushed', 'varnish', ['coats' => 2, 'purpose' => 'functional', 'parts' => ['whole']]],
+                ],
+            ],
+            [
+                'other' => ['substrate' => ['kind' => 'solid', 'species' => 'walnut', 'grain' => 'close', 'colour' => '#5a3d2b']],
+                'steps' => [
+                    ['brushed', 'signal-cream', ['coats' => 2, 'parts' => ['whole']]],
+                    ['brushed', 'varnish', ['coats' => 2, 'purpose' => 'functional', 'parts' => ['other']]],
+                ],
+            ],
         ];
         yield 'ambers, over warm dark wood it may' => [
             'ambers',
