@@ -293,7 +293,7 @@ final class BoardPreviewTest extends TestCase
     {
         $says = static function (int $lasts, array $coats = [1, 2, 3, 4], int $lay = 45, int $wipe = 40, int $dwell = 2): array {
             $of = 4 === \count($coats) ? ['1/2', '1/3', '1/4'] : ['1/2'];
-            $board = self::board($of, $coats, $dwell, Given::paint('paint', '1.3', 9.0, null, 15, $lasts));
+            $board = self::board($of, array_map(intval(...), array_values($coats)), $dwell, Given::paint('paint', '1.3', 9.0, null, 15, $lasts));
             $timed = Board::of('Board', 100, 100, $board->columns, $board->rows, $board->patches, Hands::One, $lay, $wipe);
             $first = self::workOut($timed)->rounds[0];
 
@@ -326,19 +326,19 @@ final class BoardPreviewTest extends TestCase
             $recipe = self::recipe(BigRational::of('1/2'), 1, 3, Given::paint(), $width * $height / 1e6);
             $patch = new Patch($board->patches[0]->cell, $recipe);
             $rounds = self::workOut(Board::of('Board', $width, $height, $board->columns, $board->rows, [$patch]))->rounds;
-            $rate = Given::techniques()->named('washed-wiped')->profile()->rate;
 
-            return [$rate, ...array_map(static fn (BoardRound $r): array => [
+            return array_map(static fn (BoardRound $r): array => [
                 $r->turns[0]->laid - $r->turns[0]->lay,
                 $r->turns[0]->done - ($r->turns[0]->wipe ?? $r->turns[0]->done),
-            ], $rounds)];
+            ], $rounds);
         };
-        [$rate, $wash, $coat] = $turn(600, 400);
-        $half = (int) ceil(60 * 0.24 / $rate / 2);
+        $rate = static fn (string $of): float => Given::techniques()->named($of)->profile()->rate;
+        [$wash, $coat] = $turn(600, 400);
+        $half = (int) ceil(60 * 0.24 / $rate('washed-wiped') / 2);
         self::assertGreaterThan(15, $half);
         self::assertSame([$half, $half], $wash);
-        self::assertSame([(int) ceil(60 * 0.24 / Given::techniques()->named('brushed')->profile()->rate), 0], $coat);
-        self::assertSame([15, 15], $turn(60, 60)[1]);
+        self::assertSame([(int) ceil(60 * 0.24 / $rate('brushed')), 0], $coat);
+        self::assertSame([15, 15], $turn(60, 60)[0]);
     }
 
     /** How a patch is painted: its shades in their shares, of a step that parts them and of one that lays evenly. */
