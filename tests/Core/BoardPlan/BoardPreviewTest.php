@@ -293,7 +293,8 @@ final class BoardPreviewTest extends TestCase
     {
         $says = static function (int $lasts, array $coats = [1, 2, 3, 4], int $lay = 45, int $wipe = 40, int $dwell = 2): array {
             $of = 4 === \count($coats) ? ['1/2', '1/3', '1/4'] : ['1/2'];
-            $board = self::board($of, array_map(intval(...), array_values($coats)), $dwell, Given::paint('paint', '1.3', 9.0, null, 15, $lasts));
+            $paint = Given::paint('paint', '1.3', 9.0, null, 15, $lasts);
+            $board = self::board($of, array_map(intval(...), array_values($coats)), $dwell, $paint);
             $timed = Board::of('Board', 100, 100, $board->columns, $board->rows, $board->patches, Hands::One, $lay, $wipe);
             $first = self::workOut($timed)->rounds[0];
 
