@@ -76,17 +76,20 @@ final class PrepTest extends TestCase
             ['steps' => [$paint], 'part' => ['substrate' => ['bleeds' => ['resin']]]],
             ['sanded 120', 'sanded 180', 'dusted', 'brushed 2×'],
         ];
-        yield 'laminate' => [['steps' => [$paint], 'part' => ['substrate' => ['kind' => 'laminate', 'grain' => 'none']]], ['brushed']];
+        yield 'laminate' => [
+            ['steps' => [$paint], 'part' => ['substrate' => ['kind' => 'laminate', 'grain' => 'none']]],
+            ['cleaned', 'rinsed', 'brushed'],
+        ];
         yield 'rusty iron, also once it is sanded' => [
             [
                 'steps' => [['sanded', null, ['grit' => 120]], $paint],
                 'part' => ['substrate' => ['kind' => 'metal', 'grain' => 'none'], 'faults' => ['rust']],
             ],
-            ['dusted', 'brushed'],
+            ['cleaned', 'rinsed', 'dusted', 'brushed'],
         ];
         yield 'rusty iron' => [
             ['steps' => [$paint], 'part' => ['substrate' => ['kind' => 'metal', 'grain' => 'none'], 'faults' => ['rust']]],
-            ['sanded 120', 'dusted', 'brushed'],
+            ['cleaned', 'rinsed', 'sanded 120', 'dusted', 'brushed'],
         ];
         yield 'who sands has decided how' => [['steps' => [['sanded', null, ['grit' => 150]], $paint]], ['dusted']];
         yield 'what is done is not proposed again' => [
