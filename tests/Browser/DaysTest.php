@@ -112,8 +112,8 @@ final class DaysTest extends Rooms
         $this->see('[data-testid=plan]');
         $this->until(fn (): bool => 3 === \count($this->browser->findElements(WebDriverBy::cssSelector('[data-now]'))), 'three jobs');
         self::assertNull($this->job('Ticket rack')->place);
-        $name = $this->first(WebDriverBy::cssSelector('[aria-label^="Move Ticket rack"]'));
-        $hall = $this->first(WebDriverBy::cssSelector('[aria-label*="Unheated hall: arrow"]'));
+        $name = $this->first(WebDriverBy::xpath("//button[@data-moves][contains(., 'Ticket rack')]"));
+        $hall = $this->first(WebDriverBy::xpath("//button[@data-moves][contains(., 'Lamp cupboard')]"));
         $down = $hall->getLocation()->getY() - $name->getLocation()->getY() + 20;
         $this->browser->action()->clickAndHold($name)->moveByOffset(300, $down)->perform();
         $this->until(
@@ -140,7 +140,7 @@ final class DaysTest extends Rooms
             fn (): bool => null === $this->job('Ticket rack')->place && null === $this->job('Ticket rack')->notBefore,
             'taken back',
         );
-        $this->first(WebDriverBy::cssSelector('[aria-label^="Move Ticket rack"]'))->sendKeys(
+        $this->first(WebDriverBy::xpath("//button[@data-moves][contains(., 'Ticket rack')]"))->sendKeys(
             WebDriverKeys::ARROW_DOWN.WebDriverKeys::ARROW_DOWN.WebDriverKeys::ESCAPE.WebDriverKeys::ARROW_DOWN,
         );
         self::assertNull($this->job('Ticket rack')->place, 'not before it is said');
