@@ -25,7 +25,7 @@ export function LeftEntry({ id }: { id: string }) {
   const unit = other ?? left?.unit ?? 'ml';
   return (
     <>
-      <Box sx={{ flex: '1 1 96px' }}>
+      <Box sx={{ flex: '1 1 84px', minWidth: 0 }}>
         <TextEntry
           label="In stock"
           value={other === null || other === left?.unit ? (left?.amount ?? '') : ''}
@@ -47,10 +47,10 @@ export function LeftEntry({ id }: { id: string }) {
       </Box>
       {left && (
         <>
-          <Box sx={{ flex: '1 1 140px' }}>
+          <Box sx={{ flex: '1 1 140px', minWidth: 0 }}>
             <DayEntry label="Opened" value={left.openedOn} onChange={(openedOn) => keep.mutate({ openedOn })} />
           </Box>
-          <Box sx={{ flex: '1 1 140px' }}>
+          <Box sx={{ flex: '1 1 140px', minWidth: 0 }}>
             <DayEntry label="Use by" value={left.useBy} onChange={(useBy) => keep.mutate({ useBy })} />
           </Box>
         </>

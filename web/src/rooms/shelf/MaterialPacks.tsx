@@ -54,7 +54,7 @@ function PackFields({
 }) {
   return (
     <>
-      <Box sx={{ flex: '1 1 84px' }}>
+      <Box sx={{ flex: '1 1 64px', minWidth: 0 }}>
         <TextEntry label="Pack" value={pack.size} onChange={(size) => onChange({ size })} error={error} />
       </Box>
       <Box sx={{ flex: '0 0 76px' }}>
@@ -68,7 +68,7 @@ function PackFields({
           onChange={(unit) => onChange({ unit })}
         />
       </Box>
-      <Box sx={{ flex: '1 1 84px' }}>
+      <Box sx={{ flex: '1 1 64px', minWidth: 0 }}>
         <NumberEntry label="Price" unit={currency} value={pack.price} onChange={(price) => onChange({ price: price ?? 0 })} />
       </Box>
       <Button aria-label="Remove this pack" onClick={onRemove} sx={{ minWidth: 36, flex: '0 0 36px' }}>
