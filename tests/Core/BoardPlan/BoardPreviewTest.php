@@ -347,11 +347,11 @@ final class BoardPreviewTest extends TestCase
     {
         foreach (['a wash' => 'washed-wiped', 'an even coat' => 'brushed'] as $name => $technique) {
             $recipe = Analysed::recipe(['steps' => [
-                [$technique, ['platform-slate' => '1', 'water' => '3']],
+                [$technique, ['platform-slate' => '1', 'water' => '3'], ['coats' => 3]],
                 ['padded', 'topcoat-matt'],
             ]]);
             $works = (new WorkOutSteps())->workOut($recipe, Climate::reference(), Given::practices()->habits([], []));
-            $course = (new WorkOutLook())->course($recipe->piece->parts[0], $works, share: 0.2);
+            $course = (new WorkOutLook())->course($recipe->piece->parts[0], $works);
             $face = PatchFace::of($course);
             self::assertEqualsWithDelta(1.0, array_sum($face->shares), 0.001);
             self::assertLessThanOrEqual(24, \count($face->colours));

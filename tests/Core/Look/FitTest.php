@@ -59,6 +59,8 @@ final class FitTest extends TestCase
         self::assertNull($this->fit($this->joint(1.6), 3)->bindsAfter);
         self::assertSame([], $this->fit($this->joint(1.6), 3)->remedies);
         self::assertSame('', $this->fit($this->joint(1.2), 1)->bindsAfter, 'it binds bare, once the wood has swollen');
+        self::assertSame('c1', $this->fit($this->joint(1.3), 1)->bindsAfter, 'as much as it needs is enough, and no film more');
+        self::assertSame(2.2, $this->fit($this->joint(4.0), 10)->steps[9]->gap, '800 µm of film are 0.8 mm');
     }
 
     /**

@@ -11,7 +11,9 @@ use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\DeriveCharacter;
 use Inlaid\Core\Mixing\DescribeMixing;
 use Inlaid\Core\Mixing\FindMeasurableBatch;
+use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\FlattenMix;
+use Inlaid\Core\Mixing\MakeLadder;
 use Inlaid\Core\Mixing\MarkCup;
 use Inlaid\Core\Mixing\MeasuredLine;
 use Inlaid\Core\Mixing\MeasureNearest;
@@ -128,12 +130,26 @@ final class MixesWorkedOutTest extends TestCase
         ]), 'the smallest in which a tenth stays free');
         $refused = self::refusal(static fn () => Vessel::cup('', 0, 10, 10));
         self::assertNotNull($refused);
+        self::assertNull(self::refusal(static fn () => Vessel::cup('', 0.5, 0.5, 0.5)), 'a thimble');
         foreach (['bottom', 'top', 'height'] as $i => $_) {
             $with = static fn (float $v): array => array_replace([50.0, 60.0, 70.0], [$i => $v]);
             self::assertBounds(static fn (float $v) => Vessel::cup('', ...$with($v)), null, 2000.0, 0.001, $refused);
             self::assertNotNull(self::refusal(static fn () => Vessel::cup('', ...$with(0.0))));
             self::assertNotNull(self::refusal(static fn () => Vessel::cup('', ...$with(\NAN))));
         }
+    }
+
+    /** From two rungs to twelve, both ends among them. */
+    public function testALadderHasFromTwoToTwelveRungs(): void
+    {
+        $mix = static fn (string $water): FlatMix => (new FlattenMix())->flatten(
+            Analysed::mix(['platform-slate' => '1', 'water' => $water]),
+        );
+        $rungs = static fn (float $n): array => (new MakeLadder())->make($mix('1'), $mix('4'), (int) $n, BigRational::of(10));
+        $refused = self::refusal(static fn () => $rungs(1));
+        self::assertNotNull($refused);
+        self::assertBounds($rungs, 2.0, 12.0, 1.0, $refused);
+        self::assertSame([2, 12], [\count($rungs(2)), \count($rungs(12))]);
     }
 
     private static function line(?MeasuredLine $line): string

@@ -55,6 +55,8 @@ final class SurfacesWorkedOutTest extends TestCase
             ['neutralised', 'vinegar-rinse'],
             ['oiled-wiped', 'hard-oil'],
         );
+        yield 'bleached mildly' => $steps(['bleached', ['oxalic-bleach' => '1', 'water' => '3']], ['stained-wiped', 'tea-brown-stain']);
+        yield 'a shimmer over dark' => $steps($dark, ['brushed', ['metallic-paint' => '1', 'topcoat-satin' => '3']]);
         yield 'a resist, released' => $steps(
             $dark,
             ['resist-laid', 'wax-resist', ['purpose' => 'edges']],
