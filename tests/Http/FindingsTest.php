@@ -31,23 +31,25 @@ final class FindingsTest extends TestCase
         $document = self::document($broken);
         $found = $this->of($rule, $document, self::context($broken));
         self::assertNotEmpty($found, 'it fires');
+        // A flame is put out: nothing of the step is changed for it, but that it is not sprayed.
+        $isMinded = str_ends_with($found[0]->key, ':vapour') || \in_array(
+            $rule,
+            [
+                'pot-too-short',
+                'lead-untested',
+                'not-tested',
+                'air-unfit',
+                'home-made-sheen',
+                'pot-breaks',
+                'target-missed',
+                'layout-too-large',
+                'lime-on-close-grain',
+                'dry-plaster',
+            ],
+            true,
+        );
         self::assertSame(
-            !\in_array(
-                $rule,
-                [
-                    'pot-too-short',
-                    'lead-untested',
-                    'not-tested',
-                    'air-unfit',
-                    'home-made-sheen',
-                    'pot-breaks',
-                    'target-missed',
-                    'layout-too-large',
-                    'lime-on-close-grain',
-                    'dry-plaster',
-                ],
-                true,
-            ),
+            !$isMinded,
             $found[0]->isMendable,
             'it can be mended, or only minded',
         );
