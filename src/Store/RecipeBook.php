@@ -154,16 +154,7 @@ final readonly class RecipeBook
      */
     public function search(RecipeSearch $for, int $page = 1): array
     {
-        $near = $for->near;
         $find = $this->find($for);
-        if (null !== $near) {
-            // As far as two colours may lie apart to be called alike at all; the index on lightness narrows the search.
-            $find->andWhere('r.lookL BETWEEN :dark AND :light AND r.lookA BETWEEN :green AND :red AND r.lookB BETWEEN :blue AND :yellow')
-                ->setParameter('dark', $near->l - self::NEAR)->setParameter('light', $near->l + self::NEAR)
-                ->setParameter('green', $near->a - self::NEAR)->setParameter('red', $near->a + self::NEAR)
-                ->setParameter('blue', $near->b - self::NEAR)->setParameter('yellow', $near->b + self::NEAR);
-        }
-
         if ($for->isAll()) {
             return [
                 $this->count($find),
@@ -317,6 +308,14 @@ final readonly class RecipeBook
                 "r.id IN (SELECT IDENTITY(t$i.recipe) FROM $of t$i WHERE t$i.term >= :from$i AND t$i.term < :to$i)",
             )
                 ->setParameter("from$i", $word)->setParameter("to$i", $word."\u{10FFFF}");
+        }
+        $near = $for->near;
+        if (null !== $near) {
+            // As far as two colours may lie apart to be called alike at all; the index on lightness narrows the search.
+            $find->andWhere('r.lookL BETWEEN :dark AND :light AND r.lookA BETWEEN :green AND :red AND r.lookB BETWEEN :blue AND :yellow')
+                ->setParameter('dark', $near->l - self::NEAR)->setParameter('light', $near->l + self::NEAR)
+                ->setParameter('green', $near->a - self::NEAR)->setParameter('red', $near->a + self::NEAR)
+                ->setParameter('blue', $near->b - self::NEAR)->setParameter('yellow', $near->b + self::NEAR);
         }
         $chosen = [IndexRecipe::WOOD => $for->wood, IndexRecipe::HOW => $for->how];
         foreach (array_filter($chosen, static fn (string $v): bool => '' !== $v) as $kind => $value) {

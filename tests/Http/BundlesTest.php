@@ -316,6 +316,16 @@ final class BundlesTest extends TestCase
         $other->close();
     }
 
+    /** What a search finds is what is exported: by words, wood, finish and colour. */
+    public function testWhatIsFoundIsExported(): void
+    {
+        foreach (['near=%23b87f2e', 'wood=beech', 'how=washed-wiped', 'query=slate', 'near=%230000ff'] as $query) {
+            $found = array_column($this->studio->json('GET', "/api/recipes?$query")->recipes, 'title');
+            $planned = $this->in($this->studio, 'POST', '/api/bundles/plan', $this->export('recipes', query: "?$query"))->recipes;
+            self::assertEqualsCanonicalizing($found, array_column($planned, 'title'), $query);
+        }
+    }
+
     /** A board of the demo that has a photo. */
     private function boardWithPhoto(): string
     {
