@@ -67,8 +67,12 @@ final readonly class PreviewBoard
             zone: $zone,
             share: $share,
         );
-        $courses = array_map(static fn (Patch $p): array => $course($p, Zone::Field), $board->patches);
-        $flats = array_map(self::end(...), $courses);
+        $flats = $faces = [];
+        foreach ($board->patches as $patch) {
+            $flat = $course($patch, Zone::Field);
+            $faces[] = PatchFace::of($flat);
+            $flats[] = self::end($flat);
+        }
         $cautions = array_merge(
             [],
             ...array_map(static fn (PatchAct $a): array => $a->work->mix?->cautions() ?? [], array_merge([], ...$rounds)),
@@ -77,7 +81,7 @@ final readonly class PreviewBoard
         return new BoardPreview(
             columns: AxisPreview::of($board->columns),
             rows: null === $board->rows ? null : AxisPreview::of($board->rows),
-            patches: array_map(fn (Patch $p, array $of): PatchPreview => new PatchPreview(
+            patches: array_map(fn (Patch $p, ZoneState $flat, PatchFace $face): PatchPreview => new PatchPreview(
                 label: $p->cell->label,
                 row: $p->cell->row,
                 column: $p->cell->column,
@@ -85,9 +89,9 @@ final readonly class PreviewBoard
                 says: $p->cell->says,
                 differs: array_map(static fn (Difference $d): string => $d->inWords(), $this->diff->between($p->recipe, $control->recipe)),
                 back: $this->back->lines($p),
-                predicted: self::end($of)->mean()->colour()->hex,
-                face: PatchFace::of($of),
-            ), $board->patches, $courses),
+                predicted: $flat->mean()->colour()->hex,
+                face: $face,
+            ), $board->patches, $flats, $faces),
             rounds: $planned->rounds,
             pots: $shared->pots,
             materials: BatchLinePreview::all($shared->takes, $context->units),

@@ -55,8 +55,7 @@ final readonly class OwnLog
             $points = ['paces' => [], 'drying' => [], 'amounts' => []];
             $colours = [];
             foreach ($this->runs->page(1)[1] as $run) {
-                [$observed, $seen] = $this->observed($run, $typical);
-                $title = $this->runs->recipe($run, $this->runs->state($run))->title;
+                [$title, $observed, $seen] = $this->observed($run, $typical);
                 foreach (array_keys($points) as $i => $kind) {
                     foreach ($observed[$i] as $one) {
                         $points[$kind][] = new LoggedPoint($run->id, $title, $one);
@@ -81,7 +80,7 @@ final readonly class OwnLog
     }
 
     /**
-     * @return array{array{list<Observed>, list<Observed>, list<Observed>}, array<string, SeenColour>}
+     * @return array{string, array{list<Observed>, list<Observed>, list<Observed>}, array<string, SeenColour>} with the title of its recipe
      */
     private function observed(StoredRun $run, Context $typical): array
     {
@@ -90,7 +89,7 @@ final readonly class OwnLog
         $piece = new PieceToDo(id: 'run', recipe: $recipe, air: $typical->air($run->place), notBefore: 0);
         $works = $this->steps->workOut($recipe, $typical->climate, $typical->habits($this->practices, $recipe));
 
-        return [$this->observe->observe(
+        return [$recipe->title, $this->observe->observe(
             piece: $piece,
             works: $works,
             acts: $this->plan->acts($piece, $typical),

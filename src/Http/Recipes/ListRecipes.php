@@ -7,13 +7,10 @@ namespace Inlaid\App\Http\Recipes;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageRequest;
 use Inlaid\App\Http\Api\RecipesAsked;
-use Inlaid\App\Http\Recipes\Data\Facet;
 use Inlaid\App\Http\Recipes\Data\RecipeList;
 use Inlaid\App\Http\Recipes\Data\RecipeSummary;
 use Inlaid\App\Store\Entity\StoredRecipe;
-use Inlaid\App\Store\IndexRecipe;
 use Inlaid\App\Store\RecipeBook;
-use Inlaid\Core\Technique\Techniques;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -33,7 +30,7 @@ use Symfony\Component\Routing\Attribute\Route;
 )]
 final readonly class ListRecipes
 {
-    public function __construct(private RecipeBook $book, private Techniques $techniques)
+    public function __construct(private RecipeBook $book)
     {
     }
 
@@ -53,26 +50,6 @@ final readonly class ListRecipes
                 static fn (StoredRecipe $r): RecipeSummary => RecipeSummary::of($r, !\in_array($r->id, $kept, true), $used[$r->id] ?? null),
                 $found,
             ),
-            woods: self::facets($this->book->facets(IndexRecipe::WOOD, $for->archived), static fn (string $wood): string => $wood),
-            ways: self::facets(
-                $this->book->facets(IndexRecipe::HOW, $for->archived),
-                fn (string $key): string => $this->techniques->named($key)->name(),
-            ),
-        );
-    }
-
-    /**
-     * @param array<string, int>       $counted
-     * @param \Closure(string): string $name
-     *
-     * @return list<Facet>
-     */
-    private static function facets(array $counted, \Closure $name): array
-    {
-        return array_map(
-            static fn (string|int $key, int $count): Facet => new Facet((string) $key, $name((string) $key), $count),
-            array_keys($counted),
-            $counted,
         );
     }
 }

@@ -1446,6 +1446,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipe-facets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the woods and finishes of the book, or of the archived recipes */
+        get: operations["listFacets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes": {
         parameters: {
             query?: never;
@@ -4054,14 +4071,17 @@ export interface components {
             sentence: string;
             ratio: components["schemas"]["Ratio"];
         };
+        /** @description What the recipes of the book, or the archived ones, can be told apart by. */
+        RecipeFacets: {
+            woods: components["schemas"]["Facet"][];
+            ways: components["schemas"]["Facet"][];
+        };
         /** @description One page of recipes. */
         RecipeList: {
             total: number;
             page: number;
             pageSize: number;
             recipes: components["schemas"]["RecipeSummary"][];
-            woods: components["schemas"]["Facet"][];
-            ways: components["schemas"]["Facet"][];
         };
         /** @description A recipe with its draft and the list of its revisions, the newest first. */
         RecipeResponse: {
@@ -8936,6 +8956,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOut"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listFacets: {
+        parameters: {
+            query?: {
+                archived?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description List the woods and finishes of the book, or of the archived recipes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeFacets"];
                 };
             };
             /** @description The error, and where it is */

@@ -21,6 +21,7 @@ export const keys = {
 
   recipes: ['recipes'],
   recipeList: (asked: Readonly<Record<string, string>>, page: number) => ['recipes', 'list', asked, page],
+  recipeFacets: (archived: boolean) => ['recipes', 'facets', archived],
   recipeSearch: (query: string) => ['recipes', 'search', query],
   painting: (id: string, at: string) => ['recipes', 'painting', id, at],
   recipe: ['recipe'],

@@ -58,6 +58,12 @@ export default function Book() {
     placeholderData: keepPreviousData,
     staleTime: 0,
   });
+  const told = useQuery({
+    queryKey: keys.recipeFacets(archived),
+    queryFn: () => answer(api.GET('/api/recipe-facets', { params: { query: { archived } } })),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+  }).data;
   /** Whatever is looked for, it is looked for from the first page. */
   const anew =
     <T,>(set: (value: T) => void) =>
@@ -105,8 +111,8 @@ export default function Book() {
         </Button>
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(170px, 1fr))', gap: 1.5, mb: 2.5, alignItems: 'end' }}>
-        <Choice label="Wood" value={wood} options={facets(list.data?.woods, wood)} onChange={anew(setWood)} />
-        <Choice label="Finish" value={how} options={facets(list.data?.ways, how)} onChange={anew(setHow)} />
+        <Choice label="Wood" value={wood} options={facets(told?.woods, wood)} onChange={anew(setWood)} />
+        <Choice label="Finish" value={how} options={facets(told?.ways, how)} onChange={anew(setHow)} />
         <ColourEntry
           label="Similar colour"
           value={near}

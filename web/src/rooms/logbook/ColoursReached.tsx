@@ -4,19 +4,15 @@ import { Link, useNavigate } from 'react-router';
 import type { components } from '../../api/api.gen';
 import { bench } from '../../theme/theme';
 import { Folded } from '../../ui/Folded';
+import { difference } from '../../ui/figureWords';
 import { date, day } from '../../ui/words';
 
 type Seen = components['schemas']['LogColour'];
 
 const [width, height, left, foot] = [900, 230, 150, 26];
 const most = 8;
-/** Where a band of difference ends, and what it is called. */
-const bands: [number, string][] = [
-  [1, 'no visible difference'],
-  [2, 'visible side by side'],
-  [4, 'visible apart'],
-  [most, 'another colour'],
-];
+/** Where a band of difference ends. */
+const bands = [1, 2, 4, most];
 
 /** Colours as they came out against those that were expected: expected in the left half, seen in the right, the farther off the higher. */
 export function ColoursReached({ colours }: { colours: readonly Seen[] }) {
@@ -30,11 +26,11 @@ export function ColoursReached({ colours }: { colours: readonly Seen[] }) {
         Colours reached
       </Typography>
       <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label="How far colours came out from what was expected" width="100%">
-        {bands.map(([deltaE, words], i) => (
+        {bands.map((deltaE, i) => (
           <g key={deltaE}>
             <path d={`M${left} ${y(deltaE)}H${width}`} stroke={bench.line} />
-            <text x={left - 8} y={(y(deltaE) + y(bands[i - 1]?.[0] ?? 0)) / 2 + 4} fontSize="13" textAnchor="end" fill={bench.ink}>
-              {words}
+            <text x={left - 8} y={(y(deltaE) + y(bands[i - 1] ?? 0)) / 2 + 4} fontSize="13" textAnchor="end" fill={bench.ink}>
+              {difference(deltaE)}
             </text>
           </g>
         ))}

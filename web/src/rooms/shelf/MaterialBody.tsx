@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import type { Material } from '../../api/api';
 import { Choice, NumberEntry, TextEntry, TimeEntry } from '../../ui/Field';
 import { kinds } from '../../ui/words';
-import { type FigureField, Figures, type FiguresProps, round } from './figures';
+import { type FigureField, Figures, type FiguresProps, isSet, round } from './figures';
 
 /** Litres in a pack that is sold by volume; null where that is not known. */
 function jarOf(pack: Material['packs'][number] | undefined): number | null {
@@ -15,7 +15,7 @@ export function MaterialBody({ edited, set, wrong }: FiguresProps) {
   const fields: readonly FigureField[] = [
     {
       figure: 'spread',
-      isSet: edited.body.spread !== null,
+      isSet: isSet(edited.body.spread),
       field: (
         <NumberEntry
           label="Spread rate"
@@ -30,7 +30,7 @@ export function MaterialBody({ edited, set, wrong }: FiguresProps) {
     },
     {
       figure: 'thinning',
-      isSet: edited.body.largestThinning !== null,
+      isSet: isSet(edited.body.largestThinning),
       field: (
         <NumberEntry
           label="Maximum thinning"

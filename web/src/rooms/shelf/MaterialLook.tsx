@@ -1,12 +1,11 @@
 import type { Material } from '../../api/api';
 import { ColourEntry } from '../../ui/ColourEntry';
 import { Choice, NumberEntry } from '../../ui/Field';
-import { type FigureField, Figures, type FiguresProps, round } from './figures';
+import { type FigureField, Figures, type FiguresProps, isSet, round } from './figures';
 
 /** How a material shows, and where it may be used. */
 export function MaterialLook({ edited, set, wrong }: FiguresProps) {
   const look = (patch: Partial<Material['look']>) => set({ look: { ...edited.look, ...patch } });
-  const isSet = (value: unknown) => value !== null && value !== undefined;
   const fields: readonly FigureField[] = [
     {
       figure: 'appearance',

@@ -1,14 +1,13 @@
 import Button from '@mui/material/Button';
 import type { Material } from '../../api/api';
 import { Choice, NumberEntry, TimeEntry } from '../../ui/Field';
-import { type FigureField, Figures, type FiguresProps } from './figures';
+import { type FigureField, Figures, type FiguresProps, isSet } from './figures';
 
 /** How a material dries and for how long it can be worked, as its label says. */
 export function MaterialTimes({ edited, set, wrong }: FiguresProps) {
   const handling = (patch: Partial<Material['handling']>) => set({ handling: { ...edited.handling, ...patch } });
   const times = edited.handling.times;
   const time = (patch: Partial<NonNullable<Material['handling']['times']>>) => times && handling({ times: { ...times, ...patch } });
-  const isSet = (value: unknown) => value !== null && value !== undefined;
   const fields: readonly FigureField[] = [
     ...(times
       ? ([

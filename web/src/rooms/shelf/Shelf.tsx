@@ -31,7 +31,7 @@ export default function Shelf() {
   useEffect(() => setChosen((now) => asked ?? now), [asked]);
   const materials = useMaterials(archived);
   const settings = useSettings();
-  const stock = useStock();
+  const stock = new Map(useStock()?.map((l) => [l.material, l]));
   const refresh = () => queries.invalidateQueries({ queryKey: keys.materials });
   const archive = useMutation({
     mutationFn: (id: string) =>
@@ -109,7 +109,7 @@ export default function Shelf() {
                   >
                     <Swatch colour={m.look.colour ?? m.look.onWood ?? null} />
                     <span style={{ flex: 1, lineHeight: 1.2 }}>{m.name}</span>
-                    <Left left={stock?.find((l) => l.material === m.id)} />
+                    <Left left={stock.get(m.id)} />
                   </Button>
                 ))}
             </Box>

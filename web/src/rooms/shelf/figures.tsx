@@ -23,6 +23,8 @@ export function Grid({ title, children }: { title: string; children: ReactNode }
   );
 }
 
+export const isSet = (value: unknown) => value !== null && value !== undefined;
+
 /** Of each figure what it is, whether it is set, and its field. */
 export type FigureField = { figure: Figure; isSet: boolean; field: ReactNode };
 
