@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { answer, api } from '../../api/api';
 import { keys } from '../../api/keys';
 import { bench } from '../../theme/theme';
 import { Failed, Loading } from '../../ui/Notice';
+import { PrintPage } from '../../ui/PrintPage';
 import { date } from '../../ui/words';
 
 /** What to write on the back of every patch, to be printed and glued on or copied. */
@@ -23,15 +23,7 @@ export default function BoardBacks() {
   const { board, worked } = backs.data;
   const when = board.appliedAt ?? worked.rounds[0]?.start;
   return (
-    <Box component="main" sx={{ p: 3, bgcolor: bench.white, color: bench.black, minHeight: '100vh', '@media print': { p: 0 } }}>
-      <Box sx={{ display: 'flex', gap: 1, mb: 2, '@media print': { display: 'none' } }}>
-        <Button component={Link} to={`/boards/${id}`} variant="outlined">
-          Back to the board
-        </Button>
-        <Button variant="contained" onClick={() => window.print()}>
-          Print
-        </Button>
-      </Box>
+    <PrintPage to={`/boards/${id}`} back="Back to the board">
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(84mm, 1fr))', gap: '3mm' }}>
         {worked.patches.map((p) => (
           <Box
@@ -55,6 +47,6 @@ export default function BoardBacks() {
           </Box>
         ))}
       </Box>
-    </Box>
+    </PrintPage>
   );
 }

@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { answer, api } from '../../api/api';
 import { keys } from '../../api/keys';
 import { bench } from '../../theme/theme';
 import { Failed, Loading } from '../../ui/Notice';
+import { PrintPage } from '../../ui/PrintPage';
 import { date } from '../../ui/words';
 
 /** A sheet for the client: until when the new finish is to be used gently, and how it is cared for. */
@@ -19,18 +19,7 @@ export default function Care() {
   if (!care.data) return <Loading what="the care sheet" />;
   const { title, until, cures, gentle } = care.data;
   return (
-    <Box
-      component="main"
-      sx={{ bgcolor: bench.white, color: bench.black, maxWidth: 860, mx: 'auto', p: 3, minHeight: '100vh', fontSize: 18 }}
-    >
-      <Box sx={{ displayPrint: 'none', display: 'flex', gap: 1, mb: 2 }}>
-        <Button variant="outlined" component={Link} to={`/logbook/${id}`}>
-          Back to the logbook
-        </Button>
-        <Button variant="contained" onClick={() => window.print()}>
-          Print
-        </Button>
-      </Box>
+    <PrintPage to={`/logbook/${id}`} back="Back to the logbook" sx={{ maxWidth: 860, mx: 'auto', fontSize: 18 }}>
       <Box component="h1" sx={{ fontFamily: 'h1.fontFamily', fontSize: 34, m: 0, borderBottom: `3px solid ${bench.black}`, pb: 1 }}>
         {title}
       </Box>
@@ -76,6 +65,6 @@ export default function Care() {
           <li key={line}>{line}</li>
         ))}
       </ul>
-    </Box>
+    </PrintPage>
   );
 }

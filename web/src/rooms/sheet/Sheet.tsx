@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { answer, api } from '../../api/api';
 import { keys } from '../../api/keys';
 import { coloursOf } from '../../recipe/BlendColours';
@@ -11,6 +10,7 @@ import { bench } from '../../theme/theme';
 import { CleanUpLines } from '../../ui/CleanUpLines';
 import { areaWords } from '../../ui/measures';
 import { Failed, Loading } from '../../ui/Notice';
+import { PrintPage } from '../../ui/PrintPage';
 import { useSystem } from '../../ui/useSystem';
 import { consumed, moment } from '../../ui/words';
 import { SheetStep } from './SheetStep';
@@ -36,31 +36,48 @@ export default function Sheet() {
   const revision = recipe.revisions[0];
   const draft = revision ? `draft from revision ${revision.number}` : 'draft';
   return (
-    <Box
-      component="main"
-      sx={{ maxWidth: 860, mx: 'auto', p: 3, bgcolor: bench.white, color: bench.black, '@media print': { p: 0, maxWidth: 'none' } }}
-    >
-      <Box sx={{ display: 'flex', gap: 1, mb: 2, '@media print': { display: 'none' } }}>
-        <Button component={Link} to={`/recipes/${id}`} variant="outlined">
-          Back to the recipe
-        </Button>
-        <Button variant="contained" onClick={() => window.print()}>
-          Print
-        </Button>
-      </Box>
-      <Box component="header" sx={{ borderBottom: `3px solid ${bench.black}`, pb: 1, mb: 1 }}>
-        <Box component="h1" sx={{ fontFamily: 'h1.fontFamily', fontSize: 30, m: 0, lineHeight: 1.15 }}>
-          {preview.title}
+    <PrintPage to={`/recipes/${id}`} back="Back to the recipe" sx={{ maxWidth: 860, mx: 'auto' }}>
+      <Box
+        component="header"
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: '1fr auto',
+          gap: 2,
+          alignItems: 'end',
+          borderBottom: `3px solid ${bench.black}`,
+          pb: 1,
+        }}
+      >
+        <Box>
+          <Box component="h1" sx={{ fontFamily: 'h1.fontFamily', fontSize: 30, m: 0, lineHeight: 1.15 }}>
+            {preview.title}
+          </Box>
+          <Box sx={{ fontSize: 17 }}>
+            {(recipe.document.piece.count ?? 1) > 1 ? `${recipe.document.piece.count} × ` : ''}
+            {recipe.document.piece.name}, {areaWords(preview.area, system)} · {draft} · planned from{' '}
+            {moment(preview.plan.coats[0]?.stretches[0]?.start ?? null)} · ready{' '}
+            {preview.plan.stuck ? 'no date yet' : moment(preview.plan.readyOn)}
+          </Box>
         </Box>
-        <Box sx={{ fontSize: 17 }}>
-          {(recipe.document.piece.count ?? 1) > 1 ? `${recipe.document.piece.count} × ` : ''}
-          {recipe.document.piece.name}, {areaWords(preview.area, system)} · {draft} · planned from{' '}
-          {moment(preview.plan.coats[0]?.stretches[0]?.start ?? null)} · ready{' '}
-          {preview.plan.stuck ? 'no date yet' : moment(preview.plan.readyOn)}
-        </Box>
+        <PreviewedPiece document={recipe.document} preview={preview} label="The piece as it will look" width={230} height={150} />
       </Box>
-      <Box sx={{ breakInside: 'avoid', py: 1 }}>
-        <PreviewedPiece document={recipe.document} preview={preview} label="The piece as it will look" width={420} height={230} />
+      <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', mt: 1.5, mb: 0.5, breakAfter: 'avoid' }}>
+        Have ready
+      </Box>
+      <Box
+        component="ul"
+        sx={{ m: 0, pl: 0, pb: 1, listStyle: 'none', fontSize: 17, columns: 2, borderBottom: `1px solid ${bench.black}` }}
+      >
+        {preview.materials.map((m) => (
+          <li key={m.materialId} style={{ breakInside: 'avoid', marginBottom: 4 }}>
+            ☐ <b>{(m.most ?? m.amount).text}</b> {m.name}
+          </li>
+        ))}
+        {preview.consumables.map((c) => (
+          <li key={c.name} style={{ breakInside: 'avoid', marginBottom: 4 }}>
+            ☐ {consumed(c)}
+          </li>
+        ))}
       </Box>
       {preview.steps
         .filter((step) => step.id === documentId(step.id))
@@ -78,32 +95,19 @@ export default function Sheet() {
             />
           );
         })}
-      <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', mt: 3, mb: 1, breakAfter: 'avoid' }}>
-        Have ready
+      <Box sx={{ breakInside: 'avoid' }}>
+        <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', mt: 2, mb: 0.5 }}>
+          Clean-up
+        </Box>
+        <Box sx={{ fontSize: 17 }}>
+          <CleanUpLines cleanUp={preview.cleanUp} />
+          {recipe.document.cleanUp?.rags && (
+            <div>
+              Rags: <b>{vocabulary.rags.find((r) => r.key === recipe.document.cleanUp?.rags)?.name}</b>
+            </div>
+          )}
+        </Box>
       </Box>
-      <Box component="ul" sx={{ m: 0, pl: 0, listStyle: 'none', fontSize: 17, columns: 2 }}>
-        {preview.materials.map((m) => (
-          <li key={m.materialId} style={{ breakInside: 'avoid', marginBottom: 4 }}>
-            ☐ <b>{(m.most ?? m.amount).text}</b> {m.name}
-          </li>
-        ))}
-        {preview.consumables.map((c) => (
-          <li key={c.name} style={{ breakInside: 'avoid', marginBottom: 4 }}>
-            ☐ {consumed(c)}
-          </li>
-        ))}
-      </Box>
-      <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', mt: 3, mb: 1, breakAfter: 'avoid' }}>
-        Clean-up
-      </Box>
-      <Box sx={{ fontSize: 17 }}>
-        <CleanUpLines cleanUp={preview.cleanUp} />
-        {recipe.document.cleanUp?.rags && (
-          <div>
-            Rags: <b>{vocabulary.rags.find((r) => r.key === recipe.document.cleanUp?.rags)?.name}</b>
-          </div>
-        )}
-      </Box>
-    </Box>
+    </PrintPage>
   );
 }

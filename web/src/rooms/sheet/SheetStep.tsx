@@ -9,6 +9,7 @@ import { bench } from '../../theme/theme';
 import { Cup } from '../../ui/Cup';
 import { InStudio } from '../../ui/InStudio';
 import { areaWords } from '../../ui/measures';
+import { RuledLines } from '../../ui/PrintPage';
 import { useSystem } from '../../ui/useSystem';
 import { minutes, moment, withDeferring } from '../../ui/words';
 
@@ -111,6 +112,7 @@ export function SheetStep({ step, written, colours, vocabulary, coats, findings 
             {moment(last.nextFrom)}
           </Box>
         )}
+        <RuledLines label="Notes" count={2} />
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
         {step.pour?.mixes.map(

@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { QRCodeSVG } from 'qrcode.react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { answer, api } from '../../api/api';
 import { keys } from '../../api/keys';
 import { bench } from '../../theme/theme';
 import { Failed, Loading } from '../../ui/Notice';
+import { PrintPage } from '../../ui/PrintPage';
 import { day, deferring } from '../../ui/words';
 
 /** A label for a pot, to be printed: what is in it in words, when, until when, what for, and a code that opens it. */
@@ -26,15 +26,7 @@ export default function PotLabel() {
   const step = recipe?.document.steps.find((s) => s.id === pot.step);
   const cautions = [...new Set(pot.materials.flatMap((m) => m.cautions))];
   return (
-    <Box component="main" sx={{ p: 3, bgcolor: bench.white, color: bench.black, minHeight: '100vh', '@media print': { p: 0 } }}>
-      <Box sx={{ display: 'flex', gap: 1, mb: 2, '@media print': { display: 'none' } }}>
-        <Button component={Link} to={`/shelf/pots/${id}`} variant="outlined">
-          Back to pot
-        </Button>
-        <Button variant="contained" onClick={() => window.print()}>
-          Print
-        </Button>
-      </Box>
+    <PrintPage to={`/shelf/pots/${id}`} back="Back to pot">
       <Box
         data-testid="label"
         sx={{
@@ -77,6 +69,6 @@ export default function PotLabel() {
           style={{ width: '26mm', height: '26mm' }}
         />
       </Box>
-    </Box>
+    </PrintPage>
   );
 }
