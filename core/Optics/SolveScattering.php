@@ -186,20 +186,17 @@ final readonly class SolveScattering
             return $low;
         }
         $side = 0;
-        for ($i = 0; $i < 100 && $high - $low > 1e-11; ++$i) {
+        do {
             $at = ($low * $above - $high * $below) / ($above - $below);
             $value = $of($at);
-            if (abs($value) < 1e-9) {
-                return $at;
-            }
             if ($value > 0.0) {
                 [$high, $above, $below, $side] = [$at, $value, 1 === $side ? $below / 2 : $below, 1];
             } else {
                 [$low, $below, $above, $side] = [$at, $value, -1 === $side ? $above / 2 : $above, -1];
             }
-        }
+        } while (abs($value) > 1e-9);
 
-        return ($low + $high) / 2;
+        return $at;
     }
 
     private static function contrast(Optics $optics, FirstSurface $surface, float $wet): float
