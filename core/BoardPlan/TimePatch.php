@@ -24,7 +24,7 @@ final class TimePatch
     {
         $step = $act->work->step;
         $figures = $step->profile;
-        if (Effect::Waits === $figures->effect || $figures->rate <= 0.0) {
+        if ($figures->rate <= 0.0) {
             return null;
         }
         $dwell = 60 * ($step->detail->dwell ?? 0);

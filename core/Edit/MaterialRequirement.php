@@ -23,44 +23,28 @@ final readonly class MaterialRequirement
      */
     private function __construct(
         public MaterialKind $kind,
-        public ?Carrier $carrier,
-        public array $blocks,
-        public bool $grips,
-        public bool $clear,
-        public bool $outdoors,
-        public ?Residue $residue,
+        public ?Carrier $carrier = null,
+        public array $blocks = [],
+        public bool $grips = false,
+        public bool $clear = false,
+        public bool $outdoors = false,
+        public ?Residue $residue = null,
     ) {
     }
 
     public static function cleaner(): self
     {
-        return new self(
-            kind: MaterialKind::Cleaner,
-            carrier: Carrier::Water,
-            blocks: [],
-            grips: false,
-            clear: false,
-            outdoors: false,
-            residue: null,
-        );
+        return new self(kind: MaterialKind::Cleaner, carrier: Carrier::Water);
     }
 
     public static function water(): self
     {
-        return new self(
-            kind: MaterialKind::Thinner,
-            carrier: Carrier::Water,
-            blocks: [],
-            grips: false,
-            clear: false,
-            outdoors: false,
-            residue: Residue::Water,
-        );
+        return new self(kind: MaterialKind::Thinner, carrier: Carrier::Water, residue: Residue::Water);
     }
 
     public static function gripPrimer(): self
     {
-        return new self(kind: MaterialKind::Primer, carrier: null, blocks: [], grips: true, clear: false, outdoors: false, residue: null);
+        return new self(kind: MaterialKind::Primer, grips: true);
     }
 
     /**
@@ -68,98 +52,47 @@ final readonly class MaterialRequirement
      */
     public static function blocker(array $blocks): self
     {
-        return new self(
-            kind: MaterialKind::Primer,
-            carrier: null,
-            blocks: $blocks,
-            grips: false,
-            clear: false,
-            outdoors: false,
-            residue: null,
-        );
+        return new self(kind: MaterialKind::Primer, blocks: $blocks);
     }
 
     public static function clearWax(): self
     {
-        return new self(kind: MaterialKind::Wax, carrier: null, blocks: [], grips: false, clear: true, outdoors: false, residue: null);
+        return new self(kind: MaterialKind::Wax, clear: true);
     }
 
     public static function topcoat(bool $outdoors): self
     {
-        return new self(
-            kind: MaterialKind::Topcoat,
-            carrier: Carrier::Water,
-            blocks: [],
-            grips: false,
-            clear: true,
-            outdoors: $outdoors,
-            residue: null,
-        );
+        return new self(kind: MaterialKind::Topcoat, carrier: Carrier::Water, clear: true, outdoors: $outdoors);
     }
 
     public static function filler(): self
     {
-        return new self(
-            kind: MaterialKind::Filler,
-            carrier: Carrier::Water,
-            blocks: [],
-            grips: false,
-            clear: false,
-            outdoors: false,
-            residue: null,
-        );
+        return new self(kind: MaterialKind::Filler, carrier: Carrier::Water);
     }
 
     public static function conditioner(): self
     {
-        return new self(
-            kind: MaterialKind::Conditioner,
-            carrier: null,
-            blocks: [],
-            grips: false,
-            clear: false,
-            outdoors: false,
-            residue: null,
-        );
+        return new self(kind: MaterialKind::Conditioner);
     }
 
     /** For stains and greyed wood: the mild kind, which comes as a powder. */
     public static function bleach(): self
     {
-        return new self(
-            kind: MaterialKind::Bleach,
-            carrier: Carrier::Dry,
-            blocks: [],
-            grips: false,
-            clear: false,
-            outdoors: false,
-            residue: null,
-        );
+        return new self(kind: MaterialKind::Bleach, carrier: Carrier::Dry);
     }
 
     /** One that is taken off with water: what else a label may ask for is known only of what is in the recipe. */
     public static function stripper(): self
     {
-        return new self(
-            kind: MaterialKind::Stripper,
-            carrier: null,
-            blocks: [],
-            grips: false,
-            clear: false,
-            outdoors: false,
-            residue: Residue::Water,
-        );
+        return new self(kind: MaterialKind::Stripper, residue: Residue::Water);
     }
 
     public static function toTakeOff(Residue $residue): self
     {
         return new self(
-            kind: \in_array($residue, [Residue::Acid, Residue::Alkali], true) ? MaterialKind::Neutraliser : MaterialKind::Thinner,
-            carrier: null,
-            blocks: [],
-            grips: false,
-            clear: false,
-            outdoors: false,
+            kind: match ($residue) {
+                Residue::Acid, Residue::Alkali => MaterialKind::Neutraliser, default => MaterialKind::Thinner,
+            },
             residue: $residue,
         );
     }

@@ -11,6 +11,7 @@ use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Design\Choice;
 use Inlaid\Core\Design\Extender;
 use Inlaid\Core\Design\FamilyStep;
+use Inlaid\Core\Design\FindPurchase;
 use Inlaid\Core\Design\Found;
 use Inlaid\Core\Design\Lively;
 use Inlaid\Core\Design\LooksLeft;
@@ -20,12 +21,21 @@ use Inlaid\Core\Design\SchemeLook;
 use Inlaid\Core\Design\Searched;
 use Inlaid\Core\Design\SearchLooks;
 use Inlaid\Core\Design\Setting;
+use Inlaid\Core\Design\SettleOnTarget;
 use Inlaid\Core\Design\Slip;
 use Inlaid\Core\Design\Slot;
+use Inlaid\Core\Design\TryBleaching;
 use Inlaid\Core\Design\Wish;
 use Inlaid\Core\Design\WorkOutRisks;
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\EditKind;
 use Inlaid\Core\Look\WorkOutLook;
+use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Mixing\Basis;
+use Inlaid\Core\Mixing\Mixture;
+use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
@@ -38,6 +48,7 @@ use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
+use Inlaid\Core\Recipe\Target;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Surface\BuildSurface;
@@ -49,8 +60,12 @@ use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\DescribeSurfaceStep;
 use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
+use Inlaid\Tests\Core\Analysed;
 use Inlaid\Tests\Core\Given;
+use Inlaid\Tests\Core\Made;
 use Inlaid\Tests\Core\Randomly;
+use Inlaid\Tests\Core\Said;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -218,6 +233,117 @@ final class SearchLooksTest extends TestCase
         self::assertEqualsWithDelta(0.3 * 1.5, $wish->dull(5.0), 1e-12);
         self::assertEqualsWithDelta(0.3 * 0.8, $wish->dull(0.0), 1e-12);
         self::assertSame([Lively::Even, Lively::Soft, Lively::Broken], array_map(Lively::of(...), [0.2, 2.0, 9.0]));
+    }
+
+    /**
+     * Which way a search goes: how many looks it takes, what it settles on and how near that comes, as searches.yaml has it.
+     *
+     * @param non-empty-array<string, string> $colours by zone
+     */
+    #[TestWith(['a grey, its edges pale', ['field' => '#8c9698', 'edge' => '#d0c8b0'], 'soft', 25_000])]
+    #[TestWith(['cream all over', ['field' => '#efe3c4'], 'even', 25_000])]
+    #[TestWith(['broken dark', ['field' => '#4a4f52', 'recess' => '#2b2c2e', 'pore' => '#2b2c2e'], 'broken', 25_000])]
+    #[TestWith(['with few looks', ['field' => '#8c9698'], null, 300])]
+    public function testWhichWayASearchGoes(string $case, array $colours, ?string $lively, int $looks): void
+    {
+        $wish = Wish::of(array_map(Colour::of(...), $colours), null === $lively ? null : Lively::from($lively));
+        $searched = self::search([self::scheme('wash', self::paints()), self::scheme('cover', self::paints())], $wish, $looks);
+        Said::assertSame(__DIR__.'/searches.yaml', $case, [
+            'looks' => $searched->looks,
+            'complete' => $searched->complete,
+            'found' => array_map(static fn (Found $f): string => \sprintf(
+                '%s %.4f: %s',
+                $f->scheme->key,
+                $f->cost,
+                implode('; ', array_map(static fn (Setting $of): string => Said::line($of), $f->settings())),
+            ), $searched->found),
+        ]);
+    }
+
+    /** A green that is on no shelf: the paint that is named brings it there, worked out anew; and none where it is there already. */
+    public function testWhatOnePurchaseBrings(): void
+    {
+        $schemes = [self::scheme('cover', self::paints()), self::scheme('wash', self::paints())];
+        $wish = Wish::of(['field' => Colour::of('#3f7a4a')]);
+        [$climate, $habits] = [Given::context()->climate, new WorkingDefaults()];
+        $found = self::search($schemes, $wish)->found;
+        $purchase = (new FindPurchase())->find($found, $wish, $climate, $habits) ?? self::fail('a paint is named');
+        self::assertLessThan(0.3 * $found[0]->cost, $purchase->brings);
+        self::assertLessThan(5.0, DeltaE2000::between(Lab::of($purchase->colour), Lab::of(Colour::of('#3f7a4a'))));
+        $at = array_search($purchase->scheme, array_column($found, 'scheme'), true);
+        self::assertIsInt($at);
+        $bought = Given::paint('bought', colour: $purchase->colour->hex);
+        $with = self::scheme($purchase->scheme->key, [...self::paints(), $bought]);
+        self::assertLessThanOrEqual($purchase->brings + 0.5, self::search([$with], $wish)->found[0]->cost);
+        $there = Wish::of(['field' => Colour::of('#efe3c4')]);
+        $near = self::search([self::scheme('cover', self::paints())], $there)->found;
+        $better = (new FindPurchase())->find($near, $there, $climate, $habits);
+        self::assertTrue(null === $better || $better->brings < $near[0]->cost);
+        self::assertNull((new FindPurchase())->find([], $wish, $climate, $habits));
+    }
+
+    /** Bleached once, twice, three times before the first that may vary, and searched anew each time. */
+    public function testBleachedFirst(): void
+    {
+        $scheme = self::scheme('wash', [Given::paint('veil', largestThinning: 20.0, colour: '#efe3c4')]);
+        $dark = new Scheme($scheme->key, self::part('#a07850'), $scheme->works, $scheme->slots);
+        $wish = Wish::of(['field' => Colour::of('#f4ead2'), 'pore' => Colour::of('#f4ead2')]);
+        [$climate, $habits, $bleach] = [Given::context()->climate, new WorkingDefaults(), Analysed::shelf()['two-part-bleach']];
+        $found = self::search([$dark], $wish)->found[0];
+        $apart = (new TryBleaching())->tried($found, $wish, $bleach, $climate, $habits);
+        self::assertCount(3, $apart);
+        foreach ($apart as $i => $off) {
+            $step = Step::of(
+                'bleach-first',
+                'Bleach',
+                Given::techniques()->named('bleached'),
+                Intent::of(Purpose::Functional),
+                [],
+                $bleach,
+                $i + 1,
+                StepDetail::of(),
+                WaitRule::of(WaitUntil::Through),
+            );
+            $work = (new WorkOutSteps())->varied(before: $dark->works[0], step: $step, climate: $climate, habits: $habits);
+            $bleached = new Scheme($dark->key, $dark->part, [$work, ...$dark->works], [1 => $dark->slots[0], 2 => $dark->slots[1]]);
+            self::assertEqualsWithDelta($wish->off(self::search([$bleached], $wish, 1500)->found[0]->ends), $off, 1e-9);
+        }
+    }
+
+    /** A wash that was thinned otherwise is brought back by its own ratio; what is on target is left as it is. */
+    public function testARecipeSettlesOnItsTarget(): void
+    {
+        $recipe = static fn (string $water, int $coats = 1): Recipe => Made::recipe([
+            Made::step('ground', 'brushed', Given::paint('pale', colour: '#efe3c4'), 2),
+            Made::step('wash', 'washed-on', Mixture::of('Wash', Basis::ByVolume, [
+                Part::of(BigRational::one(), Given::paint('dark', largestThinning: 9.0, colour: '#2b2c2e', hides: 0.8)),
+                Part::of(BigRational::of($water), Given::water()),
+            ]), $coats, Purpose::BrokenCover),
+        ]);
+        $look = static fn (Recipe $of): array => array_map(
+            static fn (Zone $z): Colour => (new WorkOutLook())->look($of->piece->parts[0], self::works($of))->end($z)->mean()->colour(),
+            ['field' => Zone::Field, 'edge' => Zone::Edge, 'recess' => Zone::Recess, 'pore' => Zone::Pore],
+        );
+        $settle = static fn (Recipe $of, array $colours, string ...$parts): array => (new SettleOnTarget(Given::practices()))->settle(
+            $of,
+            Target::of('T', $colours, array_values($parts)),
+            Given::context(),
+            static fn (): bool => false,
+        );
+        $target = $look($recipe('2'));
+        self::assertSame([], $settle($recipe('2'), $target), 'it is there');
+        $edits = $settle($recipe('4'), $target);
+        self::assertSame(
+            [[EditKind::Shares, 'wash', ['shares' => ['1', '2']]]],
+            array_map(static fn (Edit $e): array => [$e->do, $e->step, $e->set], $edits),
+        );
+        self::assertSame([], $settle($recipe('4'), $target, 'elsewhere'), 'a target of no part of it');
+        self::assertNotSame([], $settle($recipe('4'), $target, 'p'));
+        $twice = $settle($recipe('4'), $look($recipe('4', 2)));
+        self::assertCount(1, $twice);
+        self::assertSame('wash', $twice[0]->step);
+        $clear = Made::recipe([Made::step('clear', 'brushed', Made::material('c', MaterialKind::Topcoat, Carrier::Water))]);
+        self::assertSame([], $settle($clear, ['field' => Colour::of('#204060')]), 'a clear coat is not for the look');
     }
 
     private function colour(): Colour
@@ -402,14 +528,14 @@ final class SearchLooksTest extends TestCase
         );
     }
 
-    private static function part(): PiecePart
+    private static function part(string $hex = '#e5d3b3'): PiecePart
     {
         return PiecePart::of(
             'front',
             'Front',
             Surface::free(0.8),
             1,
-            Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')),
+            Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of($hex)),
         );
     }
 

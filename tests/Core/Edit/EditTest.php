@@ -14,6 +14,8 @@ use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Edit\StepField;
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Material\Bleed;
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Material\Residue;
 use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Purpose;
@@ -25,6 +27,7 @@ use Inlaid\Core\Recipe\Wiping;
 use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Tool;
+use Inlaid\Tests\Core\Made;
 use Inlaid\Tests\Core\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -35,40 +38,64 @@ use PHPUnit\Framework\TestCase;
 final class EditTest extends TestCase
 {
     /**
-     * @return iterable<string, array{string, MaterialRequirement}>
+     * @return iterable<string, array{string, \Closure(): MaterialRequirement}>
      */
     public static function requirements(): iterable
     {
         $all = [
-            'cleaner' => MaterialRequirement::cleaner(),
-            'water' => MaterialRequirement::water(),
-            'grip primer' => MaterialRequirement::gripPrimer(),
-            'blocker of tannin' => MaterialRequirement::blocker([Bleed::Tannin]),
-            'blocker of resin' => MaterialRequirement::blocker([Bleed::Resin]),
-            'blocker of tannin and resin' => MaterialRequirement::blocker([Bleed::Resin, Bleed::Tannin]),
-            'blocker of anything' => MaterialRequirement::blocker([]),
-            'clear wax' => MaterialRequirement::clearWax(),
-            'topcoat indoors' => MaterialRequirement::topcoat(false),
-            'topcoat outdoors' => MaterialRequirement::topcoat(true),
-            'filler' => MaterialRequirement::filler(),
-            'conditioner' => MaterialRequirement::conditioner(),
-            'bleach' => MaterialRequirement::bleach(),
-            'stripper' => MaterialRequirement::stripper(),
+            'cleaner' => static fn (): MaterialRequirement => MaterialRequirement::cleaner(),
+            'water' => static fn (): MaterialRequirement => MaterialRequirement::water(),
+            'grip primer' => static fn (): MaterialRequirement => MaterialRequirement::gripPrimer(),
+            'blocker of tannin' => static fn (): MaterialRequirement => MaterialRequirement::blocker([Bleed::Tannin]),
+            'blocker of resin' => static fn (): MaterialRequirement => MaterialRequirement::blocker([Bleed::Resin]),
+            'blocker of both' => static fn (): MaterialRequirement => MaterialRequirement::blocker([Bleed::Resin, Bleed::Tannin]),
+            'blocker of anything' => static fn (): MaterialRequirement => MaterialRequirement::blocker([]),
+            'clear wax' => static fn (): MaterialRequirement => MaterialRequirement::clearWax(),
+            'topcoat indoors' => static fn (): MaterialRequirement => MaterialRequirement::topcoat(false),
+            'topcoat outdoors' => static fn (): MaterialRequirement => MaterialRequirement::topcoat(true),
+            'filler' => static fn (): MaterialRequirement => MaterialRequirement::filler(),
+            'conditioner' => static fn (): MaterialRequirement => MaterialRequirement::conditioner(),
+            'bleach' => static fn (): MaterialRequirement => MaterialRequirement::bleach(),
+            'stripper' => static fn (): MaterialRequirement => MaterialRequirement::stripper(),
         ];
         foreach (Residue::cases() as $residue) {
-            $all['to take off with '.$residue->inWords()] = MaterialRequirement::toTakeOff($residue);
+            $all['to take off with '.$residue->inWords()] = static fn (): MaterialRequirement => MaterialRequirement::toTakeOff($residue);
         }
         foreach ($all as $name => $asks) {
             yield $name => [$name, $asks];
         }
     }
 
-    /** Of everything in the catalogue, what would do. */
+    /**
+     * Of everything in the catalogue, what would do.
+     *
+     * @param \Closure(): MaterialRequirement $asks
+     */
     #[DataProvider('requirements')]
-    public function testWhatTheShelfHasForIt(string $name, MaterialRequirement $asks): void
+    public function testWhatTheShelfHasForIt(string $name, \Closure $asks): void
     {
         $shelf = (new LoadMaterials(\dirname(__DIR__, 3), new ReadMaterial()))->catalogue();
-        Said::assertSame(__DIR__.'/needs.yaml', $name, implode(', ', array_keys(array_filter($shelf, $asks->isMetBy(...)))));
+        Said::assertSame(__DIR__.'/needs.yaml', $name, implode(', ', array_keys(array_filter($shelf, $asks()->isMetBy(...)))));
+    }
+
+    /** A primer that grips nothing is none for a glossy ground; every other is taken for what it is asked for. */
+    public function testAPrimerThatDoesNotGrip(): void
+    {
+        $primer = Made::material('p', MaterialKind::Primer, Carrier::Water);
+        self::assertFalse($primer->grips);
+        self::assertFalse(MaterialRequirement::gripPrimer()->isMetBy($primer));
+        self::assertTrue(MaterialRequirement::blocker([])->isMetBy($primer));
+        foreach (
+            [
+                'cleaner' => MaterialKind::Cleaner,
+                'filler' => MaterialKind::Filler,
+                'conditioner' => MaterialKind::Conditioner,
+            ] as $asks => $kind
+        ) {
+            self::assertTrue(MaterialRequirement::$asks()->isMetBy(Made::material('m', $kind, Carrier::Water, '#808080')), $asks);
+        }
+        self::assertFalse(MaterialRequirement::clearWax()->isMetBy(Made::material('m', MaterialKind::Wax, Carrier::Solvent, '#808080')));
+        self::assertTrue(MaterialRequirement::clearWax()->isMetBy(Made::material('m', MaterialKind::Wax, Carrier::Solvent)));
     }
 
     /** Each change names its field and says it as a document does. */

@@ -24,6 +24,10 @@ use PHPUnit\Framework\TestCase;
  */
 final class EyeWorkedOutTest extends TestCase
 {
+    private const SHELF = [
+        'signal-cream', 'lamp-soot', 'platform-slate', 'poppy-bank', 'tunnel-mist', 'engine-green', 'water', 'varnish', 'tea-brown-stain',
+    ];
+
     /** @return iterable<string, array{string}> */
     public static function rounds(): iterable
     {
@@ -37,7 +41,7 @@ final class EyeWorkedOutTest extends TestCase
     {
         $shelf = array_values(array_intersect_key(
             Analysed::shelf(),
-            array_flip(['signal-cream', 'lamp-soot', 'platform-slate', 'poppy-bank', 'tunnel-mist', 'engine-green', 'water', 'varnish', 'tea-brown-stain']),
+            array_flip(self::SHELF),
         ));
         $questions = (new AskEye())->ask($seed, $shelf, [Colour::of('#c9a877'), Colour::of('#8a5f3c'), Colour::of('#e5d3b3')], 12);
         self::assertCount(12, $questions);
@@ -81,7 +85,7 @@ final class EyeWorkedOutTest extends TestCase
     }
 
     /** @param list<int> $errors */
-    #[TestWith([[0, 0, 0, 1, 1, 0, 0, 1, 0, 0, 1, 0, 0, 0, 1, 0, 1, 0, 0, 1], 'You read mixes as thinner than they are, by a quarter of a step.'])]
+    #[TestWith([[0, 0, 0, 1, 1, 0, 0, 1, 0, 0, 1, 0, 0, 1, 0, 0, 1], 'You read mixes as thinner than they are, by a quarter of a step.'])]
     #[TestWith([[1, 0, 1, 0, 1, 0, 1, 0, 1, 0, 1, 0], 'You read mixes as thinner than they are, by half a step.'])]
     #[TestWith([[-1, -1, -1, -1, -1, -1, -1, -1, -1], 'You read mixes as thicker than they are, by one step.'])]
     #[TestWith([[2, 2, 2, 2, 2, 2, 2, 2, 2, 2], 'You read mixes as thinner than they are, by 2.0 steps.'])]

@@ -112,11 +112,18 @@ final class DescribeLookTest extends TestCase
         );
         $ids = static fn (array $of): array => array_column($of, 'stepId');
         $look = self::describe($surface, null, Purpose::Hide, Purpose::BrokenCover, Purpose::BrokenCover);
-        self::assertSame([['base', 'marks', 'veil'], ['base'], ['veil']], [$ids($look->effects), $ids($look->hides), $ids($look->softened)]);
+        self::assertSame(
+            [['base', 'marks', 'veil'], ['base'], ['veil']],
+            [$ids($look->effects), $ids($look->hides), $ids($look->softened)],
+        );
         $look = self::describe($surface, null, Purpose::Functional, Purpose::BrokenCover, Purpose::Hide);
         self::assertSame([['marks', 'veil'], ['veil'], []], [$ids($look->effects), $ids($look->hides), $ids($look->softened)]);
         $look = self::describe($surface, null, Purpose::Hide, Purpose::BrokenCover, Purpose::Functional);
-        self::assertSame([['base', 'marks'], ['base'], []], [$ids($look->effects), $ids($look->hides), $ids($look->softened)], 'a primer is to cover');
+        self::assertSame(
+            [['base', 'marks'], ['base'], []],
+            [$ids($look->effects), $ids($look->hides), $ids($look->softened)],
+            'a primer is to cover',
+        );
     }
 
     /** A touch-up hides nothing: the coats are judged as if it were not there. */
@@ -156,7 +163,11 @@ final class DescribeLookTest extends TestCase
     {
         $surface = self::surface(
             Flat::lays('base', Pattern::even(), Flat::of(k: 0.01, s: 0.1)),
-            Flat::lays('varnish', Pattern::even(field: 1.0, edge: 0.0, recess: 0.0, pore: 0.0), Flat::of(ColourantKind::Clear, yellows: 0.003)),
+            Flat::lays(
+                'varnish',
+                Pattern::even(field: 1.0, edge: 0.0, recess: 0.0, pore: 0.0),
+                Flat::of(ColourantKind::Clear, yellows: 0.003),
+            ),
         );
         $ages = self::describe($surface)->ages;
         self::assertSame([[Zone::Field, 1], [Zone::Field, 5]], array_map(static fn ($a): array => [$a->zone, $a->years], $ages));
@@ -173,7 +184,9 @@ final class DescribeLookTest extends TestCase
     public function testFlakesGlance(): void
     {
         $flake = Flat::lays('gold', self::flat([[0.5, 1.0], [0.5, 0.0]]), Flat::of(ColourantKind::Flake, flake: 0.6), wet: 1000.0);
-        $zone = static fn (SurfaceStep ...$more) => self::describe(self::surface(Flat::lays('base', Pattern::even(), Flat::of(k: 0.05)), $flake, ...$more))
+        $zone = static fn (SurfaceStep ...$more) => self::describe(
+            self::surface(Flat::lays('base', Pattern::even(), Flat::of(k: 0.05)), $flake, ...$more),
+        )
             ->after[2 + \count($more)]->zones[0];
         $flakes = self::surface(Flat::lays('base', Pattern::even(), Flat::of(k: 0.05)), $flake)->end(Zone::Field)->patches[0];
         self::assertSame($flakes->light()->times(0.5)->colour()->hex, $zone()->glances);
@@ -186,12 +199,18 @@ final class DescribeLookTest extends TestCase
         $surface = self::surface(Flat::lays('base', Pattern::even(), Flat::of(k: 0.01, s: 0.1)));
         $target = Target::of('T', ['edge' => Colour::of('#808080'), 'field' => Colour::of('#204060')]);
         $off = self::describe($surface, $target)->target;
-        self::assertSame([[Zone::Field, '#204060'], [Zone::Edge, '#808080']], array_map(static fn ($t): array => [$t->zone, $t->colour], $off));
+        self::assertSame(
+            [[Zone::Field, '#204060'], [Zone::Edge, '#808080']],
+            array_map(static fn ($t): array => [$t->zone, $t->colour], $off),
+        );
         $by = ColourDifference::ofLabs($surface->end(Zone::Field)->lab(), Lab::of(Colour::of('#204060')));
         self::assertSame([$by->deltaE, $by->inWords], [$off[0]->deltaE, $off[0]->inWords]);
         self::assertSame([], self::describe($surface)->target);
         $roughly = (new DescribeLook())->end($surface, self::works(Made::step('base', 'brushed', Given::paint()))[0], $target);
-        self::assertSame([false, [null, 'base'], 2], [$roughly->isWhole, array_column($roughly->after, 'stepId'), \count($roughly->target)]);
+        self::assertSame(
+            [false, [null, 'base'], 2],
+            [$roughly->isWhole, array_column($roughly->after, 'stepId'), \count($roughly->target)],
+        );
         self::assertCount(1, (new DescribeLook())->end($surface, null)->after);
         self::assertNotNull($roughly->after[1]->zones[0]->change);
     }
@@ -233,9 +252,12 @@ final class DescribeLookTest extends TestCase
         ]);
         [$pale, $dark] = self::stacks($recipe);
         self::assertSame(['s1', ['Top', 'Legs'], ['top:whole', 'legs:whole'], 6.0], [$pale->id, $pale->parts, $pale->places, $pale->area]);
-        self::assertSame(['s2', ['Dark'], 3.0, 'solid beech', 'bare'], [$dark->id, $dark->parts, $dark->area, $dark->ground, $dark->finish]);
+        self::assertSame(
+            ['s2', ['Dark'], 3.0, 'solid beech', 'bare'],
+            [$dark->id, $dark->parts, $dark->area, $dark->ground, $dark->finish],
+        );
         [$paint, $rub, $wear, $wax] = $pale->layers;
-        $dry = Made::works($recipe, Given::context())[0]->film?->dry ?? self::fail('a film');
+        $dry = Made::works($recipe, Given::context())[0]->film->dry ?? self::fail('a film');
         self::assertSame([1, 'paint', round(2 * $dry, 3), 1.0, null, null], [
             $paint->number, $paint->stepId, $paint->laid, $paint->cover, $paint->depth, $paint->reaches,
         ]);
@@ -264,7 +286,8 @@ final class DescribeLookTest extends TestCase
 
     public function testWhatDrinksOtherwiseHasACutOfItsOwn(): void
     {
-        $recipe = Recipe::of('R', Piece::of('P', 1, [self::part('a'), self::part('b', absorption: 2.0), self::part('c', absorption: 2.0)]), [
+        $parts = [self::part('a'), self::part('b', absorption: 2.0), self::part('c', absorption: 2.0)];
+        $recipe = Recipe::of('R', Piece::of('P', 1, $parts), [
             Made::step('s', 'brushed', Given::paint()),
         ]);
         self::assertSame([['A'], ['B', 'C']], array_column(self::stacks($recipe), 'parts'));

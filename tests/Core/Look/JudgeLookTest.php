@@ -159,7 +159,10 @@ final class JudgeLookTest extends TestCase
         $later = self::laid($steps[0], $steps[2], $steps[1], $steps[3]);
         $effect = $judge->effectAt($look, 1, 2, Zone::Field, $look->leftOut(1, Zone::Field));
         $at = $judge->effect($later, 2);
-        self::assertSame([$at->most, $at->remains, $at->lost, $at->buriedBy], [$effect->most, $effect->remains, $effect->lost, $effect->buriedBy]);
+        self::assertSame(
+            [$at->most, $at->remains, $at->lost, $at->buriedBy],
+            [$effect->most, $effect->remains, $effect->lost, $effect->buriedBy],
+        );
         $last = $judge->effectAt($look, 1, 3, Zone::Field, $look->leftOut(1, Zone::Field));
         $at = $judge->effect(self::laid($steps[0], $steps[2], $steps[3], $steps[1]), 3);
         self::assertSame([$at->most, $at->remains], [$last->most, $last->remains]);
@@ -171,7 +174,11 @@ final class JudgeLookTest extends TestCase
         $many = static fn (int $steps, float $share = 1.0): LaidSurface => (new BuildSurface())->lay(
             Flat::origin(),
             [
-                Flat::lays('a', Pattern::of(Spread::Motifs, array_fill(0, 60, [1 / 60, 1.0]), [[1.0, 1.0]], [[1.0, 1.0]], [[1.0, 1.0]]), Flat::of(s: 0.01)),
+                Flat::lays(
+                    'a',
+                    Pattern::of(Spread::Motifs, array_fill(0, 60, [1 / 60, 1.0]), [[1.0, 1.0]], [[1.0, 1.0]], [[1.0, 1.0]]),
+                    Flat::of(s: 0.01),
+                ),
                 ...array_fill(0, $steps - 1, Flat::takes('t', Pattern::even(), 0.0)),
             ],
             $share,
@@ -191,7 +198,11 @@ final class JudgeLookTest extends TestCase
         return self::laid(
             Flat::lays('base', Pattern::even(), self::white(0.05)),
             Flat::lays('marks', self::flat([[0.5, 1.0], [0.5, 0.0]], 2.0), self::dark(0.002)),
-            ...array_map(static fn (float $wet, int $i): SurfaceStep => Flat::lays("veil$i", Pattern::even(), self::white(0.05), wet: $wet), $coats, array_keys($coats)),
+            ...array_map(
+                static fn (float $wet, int $i): SurfaceStep => Flat::lays("veil$i", Pattern::even(), self::white(0.05), wet: $wet),
+                array_values($coats),
+                array_keys(array_values($coats)),
+            ),
         );
     }
 
@@ -215,7 +226,8 @@ final class JudgeLookTest extends TestCase
     {
         $judge = new JudgeLook();
         $told = static fn (float $wet): array => $judge->softened(self::lively($wet), [1], [2]);
-        $lost = static fn (float $wet): float => 1 - Liveliness::of(self::lively($wet), 3)->flat() / Liveliness::of(self::lively($wet), 2)->flat();
+        $flat = static fn (float $wet, int $doing): float => Liveliness::of(self::lively($wet), $doing)->flat();
+        $lost = static fn (float $wet): float => 1 - $flat($wet, 3) / $flat($wet, 2);
         foreach ([2.0, 5.0, 8.0, 12.0, 20.0, 40.0] as $wet) {
             self::assertSame($lost($wet) > 1 / 3, isset($told($wet)[0]->lost['field']), "$wet µm");
         }
@@ -226,18 +238,28 @@ final class JudgeLookTest extends TestCase
         $placed = self::laid(
             Flat::lays('base', Pattern::even(), self::white(0.05)),
             Flat::lays('marks', self::flat([[0.5, 1.0], [0.5, 0.0]], 2.0), self::dark(0.002)),
-            Flat::lays('fades', Pattern::of(Spread::Placed, [[0.9, 1.0], [0.1, 0.9]], [[1.0, 1.0]], [[1.0, 1.0]], [[1.0, 1.0]]), self::white(0.05), wet: 20.0),
+            Flat::lays(
+                'fades',
+                Pattern::of(Spread::Placed, [[0.9, 1.0], [0.1, 0.9]], [[1.0, 1.0]], [[1.0, 1.0]], [[1.0, 1.0]]),
+                self::white(0.05),
+                wet: 20.0,
+            ),
         );
         self::assertSame([], $judge->softened($placed, [1], [2]));
         // Done before the marks it would have left all of them.
         self::assertGreaterThan(0.95 * Liveliness::of(self::lively(20.0), 2)->sum(), $judge->livelinessIf(self::lively(20.0), 2, 1)->sum());
-        self::assertEqualsWithDelta(Liveliness::of(self::lively(20.0), 3)->sum(), $judge->livelinessIf(self::lively(20.0), 2, 2)->sum(), 1e-9);
+        self::assertEqualsWithDelta(
+            Liveliness::of(self::lively(20.0), 3)->sum(),
+            $judge->livelinessIf(self::lively(20.0), 2, 2)->sum(),
+            1e-9,
+        );
     }
 
     /** @param array<string, float> $lost */
     #[TestWith([['field' => 0.5], 'evens out the flat: half of its liveliness is gone'])]
-    #[TestWith([['field' => 0.44, 'edge' => 0.6], 'evens out the flat: a third of its liveliness is gone; edges stand out two thirds less'])]
+    #[TestWith([['field' => 0.4, 'edge' => 0.6], 'evens out the flat: a third of its liveliness is gone; edges stand out two thirds less'])]
     #[TestWith([['edge' => 0.45, 'recess' => 0.5], 'makes edges and recesses stand out half less'])]
+    #[TestWith([['field' => 0.449], 'evens out the flat: a third of its liveliness is gone'])]
     #[TestWith([['field' => 0.8], 'evens out the flat: nearly all of its liveliness is gone'])]
     #[TestWith([['pore' => 0.9], 'makes pores stand out much less'])]
     #[TestWith([['pore' => 0.79], 'makes pores stand out two thirds less'])]
@@ -251,7 +273,10 @@ final class JudgeLookTest extends TestCase
     {
         $judge = new JudgeLook();
         $base = Flat::lays('base', Pattern::even(), self::dark(0.05));
-        $cover = static fn (Pattern $p, float $wet = 100.0): LaidSurface => self::laid($base, Flat::lays('top', $p, Flat::of(k: 0.001, s: 0.01), wet: $wet));
+        $cover = static fn (Pattern $p, float $wet = 100.0): LaidSurface => self::laid(
+            $base,
+            Flat::lays('top', $p, Flat::of(k: 0.001, s: 0.01), wet: $wet),
+        );
         $even = $cover(Pattern::even());
         $from = $even->ahead(1, Zone::Field)->lab();
         $film = Flat::film('x', Flat::of(k: 0.001, s: 0.01), 100_000.0);
@@ -262,7 +287,10 @@ final class JudgeLookTest extends TestCase
         self::assertEqualsWithDelta(1.0, $judge->shows($even, 1, Flat::lays('top', Pattern::even(field: 0.0), Flat::of(s: 0.01))), 1e-9);
         self::assertNull($judge->shows($even, 1, Flat::lays('top', Pattern::even(), Flat::of(k: 5.0))), 'as dark as what was there');
         self::assertNull($judge->shows(self::laid($base, Flat::takes('t', Pattern::even(), 1.0)), 1));
-        self::assertNull($judge->shows(self::laid($base, Flat::lays('c', Pattern::even(), Flat::of(ColourantKind::Clear))), 1), 'no colour');
+        self::assertNull(
+            $judge->shows(self::laid($base, Flat::lays('c', Pattern::even(), Flat::of(ColourantKind::Clear))), 1),
+            'no colour',
+        );
         // Half of the ground is as light as the film already: the other half tells.
         $mixed = self::laid(
             $base,
@@ -308,12 +336,20 @@ final class JudgeLookTest extends TestCase
         self::assertSame($seen($middle)->light()->colour()->hex, $blend->middle);
         self::assertSame(round(($chroma($red->optics) + $chroma($blue->optics)) / 2 - $chroma($middle), 1), $blend->mud);
         self::assertGreaterThan(10.0, $blend->mud);
-        $clear = self::laid(Flat::lays('base', Pattern::even(), $blue), Flat::lays('c', Pattern::even(), Flat::of(ColourantKind::Clear)), $fades($red));
+        $clear = self::laid(
+            Flat::lays('base', Pattern::even(), $blue),
+            Flat::lays('c', Pattern::even(), Flat::of(ColourantKind::Clear)),
+            $fades($red),
+        );
         self::assertSame($blend->middle, (new JudgeLook())->blend($clear, 2)?->middle, 'through a clear coat');
         self::assertNull((new JudgeLook())->blend($look, 0), 'nothing is under it');
-        self::assertNull((new JudgeLook())->blend(self::laid(Flat::lays('base', Pattern::even(), $blue), Flat::lays('all', Pattern::even(), $red)), 1));
+        self::assertNull(
+            (new JudgeLook())->blend(self::laid(Flat::lays('base', Pattern::even(), $blue), Flat::lays('all', Pattern::even(), $red)), 1),
+        );
         self::assertNull((new JudgeLook())->blend(self::laid($fades($red)), 0));
-        self::assertNull((new JudgeLook())->blend(self::laid(Flat::lays('base', Pattern::even(), $blue), $fades(Flat::of(ColourantKind::Flake))), 1));
+        self::assertNull(
+            (new JudgeLook())->blend(self::laid(Flat::lays('base', Pattern::even(), $blue), $fades(Flat::of(ColourantKind::Flake))), 1),
+        );
     }
 
     /** As many coats as bring it within ΔE 1 of an endless film, found by trying one after another. */

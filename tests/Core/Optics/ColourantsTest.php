@@ -90,7 +90,7 @@ final class ColourantsTest extends TestCase
         self::assertSame([$kind, null === $kind ? null : false], [$blind?->kind, $blind?->isSeen]);
         self::assertNull($blind?->flake);
         self::assertSame(0.0, (float) array_sum($blind->optics->absorption ?? []));
-        self::assertSame($kind instanceof ColourantKind, $found?->isSeen ?? false);
+        self::assertSame($kind instanceof ColourantKind, true === $found?->isSeen);
     }
 
     /** Two paints and water: together as much paint as there is, each by its strength in tinting. */
@@ -108,8 +108,16 @@ final class ColourantsTest extends TestCase
         self::assertEqualsWithDelta($scale * (0.6 * $a * $k($cream) + 0.1 * $b * $k($soot)), $found->optics->absorption[10], 1e-9);
         self::assertGreaterThan(1.5, $scale * $b, 'black does more than its share');
         $alone = self::find(['signal-cream' => '1', 'water' => '1']) ?? self::fail('a film');
-        self::assertEqualsWithDelta(0.5 * $k(Analysed::shelf()['signal-cream']), $alone->optics->absorption[10], 1e-9, 'alone it is what it is');
-        $instead = self::find(['signal-cream' => '1'], (new FindColourant())->with(Analysed::shelf()['signal-cream']->learning(Learned::of(Colour::of('#204060'), 1.5, 3))));
+        self::assertEqualsWithDelta(
+            0.5 * $k(Analysed::shelf()['signal-cream']),
+            $alone->optics->absorption[10],
+            1e-9,
+            'alone it is what it is',
+        );
+        $instead = self::find(
+            ['signal-cream' => '1'],
+            (new FindColourant())->with(Analysed::shelf()['signal-cream']->learning(Learned::of(Colour::of('#204060'), 1.5, 3))),
+        );
         self::assertNotEquals(self::find(['signal-cream' => '1'])?->optics, $instead?->optics);
     }
 
@@ -140,7 +148,9 @@ final class ColourantsTest extends TestCase
     public function testADyeIsWhatItDoesToPaleWood(): void
     {
         $recover = new RecoverSpectrum();
-        $stain = static fn (string $hex, ?Learned $learned = null): Material => self::looking(Look::of(LookKind::Stain, onWood: Colour::of($hex), learned: $learned));
+        $stain = static fn (string $hex, ?Learned $learned = null): Material => self::looking(
+            Look::of(LookKind::Stain, onWood: Colour::of($hex), learned: $learned),
+        );
         $inside = static fn (string $hex): array => FirstSurface::of(Sheen::Chalky)->inside($recover->recover(Colour::of($hex)))->bands;
         $dye = (new DeriveOptics())->dye($stain('#8a6a48')) ?? self::fail('a dye');
         foreach ([0, 17, 35] as $i) {
@@ -167,7 +177,11 @@ final class ColourantsTest extends TestCase
         $paint = $derive->derive(Given::paint(colour: '#a2452b', hides: 0.9)) ?? self::fail('a paint');
         self::assertNotEqualsWithDelta($paint->absorption[3], $scooped->absorption[3], 1e-6);
         $learned = Given::paint()->learning(Learned::of(Colour::of('#5b6b73'), 2.0, 3));
-        self::assertEqualsWithDelta(2 * ($derive->derive(Given::paint())->absorption[3] ?? 0.0), $derive->derive($learned)?->absorption[3], 1e-12);
+        self::assertEqualsWithDelta(
+            2 * ($derive->derive(Given::paint())->absorption[3] ?? 0.0),
+            $derive->derive($learned)?->absorption[3],
+            1e-12,
+        );
     }
 
     /** Without hiding it is taken as 0.96, without a sheen as matt, without a spread as 12 m² a litre. */
@@ -189,7 +203,10 @@ final class ColourantsTest extends TestCase
         self::assertEqualsWithDelta(1.0, $of('#f3f1ec'), 0.05, 'white');
         self::assertEqualsWithDelta(3.7, $of('#b0241f'), 0.1, 'red');
         self::assertGreaterThan($of('#5b6b73'), $of('#3c464b'), 'the darker grey');
-        self::assertSame(1.0, TintingStrength::of(self::looking(Look::of(LookKind::Opaque, Colour::of('#1d1b1b'), 0.9, Colour::of('#8a8a8a')))));
+        self::assertSame(
+            1.0,
+            TintingStrength::of(self::looking(Look::of(LookKind::Opaque, Colour::of('#1d1b1b'), 0.9, Colour::of('#8a8a8a')))),
+        );
         self::assertSame(1.0, TintingStrength::of(Given::water()));
         self::assertSame(1.0, TintingStrength::of(self::looking(Look::of(LookKind::Translucent, Colour::of('#1d1b1b'), 0.4))));
     }

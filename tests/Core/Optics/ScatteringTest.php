@@ -6,6 +6,7 @@ namespace Inlaid\Tests\Core\Optics;
 
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\FirstSurface;
+use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Colour\Observer;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\RecoverSpectrum;
@@ -16,7 +17,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
- * K and S of a paint, against the equations solved another way: the film by the hyperbolic form of Kubelka and Munk, its strength by halving.
+ * K and S of a paint, against the equations solved another way: the film by the hyperbolic form of Kubelka and Munk, its strength by
+ * halving.
  */
 final class ScatteringTest extends TestCase
 {
@@ -43,7 +45,7 @@ final class ScatteringTest extends TestCase
         $found = (new SolveScattering())->byHiding($inside, $surface, $wet, $hiding);
         self::assertEqualsWithDelta($hiding, self::contrast($found, $surface, $wet), 1e-8);
         $ratios = array_map(static fn (float $r): float => (1 - $r) ** 2 / (2 * $r), $inside->bands);
-        [$low, $high] = [array_search(min($ratios), $ratios, true), array_search(max($ratios), $ratios, true)];
+        [$low, $high] = [(int) array_search(min($ratios), $ratios, true), (int) array_search(max($ratios), $ratios, true)];
         foreach ([$low, $high] as $i) {
             self::assertEqualsWithDelta($ratios[$i], $found->absorption[$i] / $found->scattering[$i], 1e-6 * $ratios[$i]);
         }
@@ -55,7 +57,11 @@ final class ScatteringTest extends TestCase
         self::assertEqualsWithDelta(self::shape($inside, $ratios, $surface, $wet, $hiding), $shape, 1e-6);
     }
 
-    /** The first of the shapes whose thin films are not too vivid, or the one that is least so. */
+    /**
+     * The first of the shapes whose thin films are not too vivid, or the one that is least so.
+     *
+     * @param list<float> $ratios
+     */
     private static function shape(Spectrum $inside, array $ratios, FirstSurface $surface, float $wet, float $hiding): float
     {
         $full = $surface->observed($inside)->lab();
@@ -90,7 +96,7 @@ final class ScatteringTest extends TestCase
         return Optics::of(array_map(static fn (float $s, float $q): float => $s * $q, $s, $ratios), $s);
     }
 
-    private static function misses(Optics $optics, \Inlaid\Core\Colour\Lab $full, FirstSurface $surface, float $wet): float
+    private static function misses(Optics $optics, Lab $full, FirstSurface $surface, float $wet): float
     {
         $most = 0.0;
         $cream = array_map(static fn (int $i): float => min(0.86, 0.42 + 0.44 * 1.6 * $i / 35), range(0, 35));
@@ -110,7 +116,11 @@ final class ScatteringTest extends TestCase
         return $most;
     }
 
-    /** R = (1 − Rg(a − b·coth bSX)) ÷ (a − Rg + b·coth bSX), a = 1 + K ÷ S, b = √(a² − 1). @param list<float> $ground */
+    /**
+     * R = (1 − Rg(a − b·coth bSX)) ÷ (a − Rg + b·coth bSX), a = 1 + K ÷ S, b = √(a² − 1).
+     *
+     * @param list<float> $ground
+     */
     private static function over(Optics $optics, float $wet, array $ground): Spectrum
     {
         $bands = [];
@@ -172,7 +182,12 @@ final class ScatteringTest extends TestCase
         $q = 1.5 * $ratio(0.5);
         $at = static fn (float $times): Spectrum => Spectrum::even(1 + $times * $q - sqrt($times * $q * ($times * $q + 2)));
         self::assertNull($solve->byTint($at(0.999), Spectrum::even(0.5), $white));
-        self::assertEqualsWithDelta(0.25, $solve->byTint($at(1.001), Spectrum::even(0.5), $white)?->scattering[0], 1e-12, 'no more than white');
+        self::assertEqualsWithDelta(
+            0.25,
+            $solve->byTint($at(1.001), Spectrum::even(0.5), $white)?->scattering[0],
+            1e-12,
+            'no more than white',
+        );
         $dirty = Optics::of(array_fill(0, 36, 0.05), array_fill(0, 36, 0.25));
         self::assertNull($solve->byTint(Spectrum::even(0.05), Spectrum::even(0.6), $dirty), 'a tint lighter than its white');
         self::assertEqualsWithDelta(

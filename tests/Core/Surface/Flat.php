@@ -26,7 +26,7 @@ use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Pattern;
 
 /**
- * Films that are the same in every band, so that what they do can be worked out on paper: a film that only absorbs makes R·e^(−2KX) of R, one
+ * Films that are the same in every band, so that what they do can be worked out on paper: one that only absorbs makes R·e^(−2KX) of R, one
  * that only scatters (R + SX(1 − R)) ÷ (1 + SX(1 − R)).
  */
 final class Flat

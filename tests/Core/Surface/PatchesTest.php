@@ -159,7 +159,12 @@ final class PatchesTest extends TestCase
         yield 'amber after six years' => [Flat::clear('c', yellows: 0.02), $closed, 0.3 * exp(-2 * $ambers * 100), 0.0, 6.0];
         yield 'amber when new' => [Flat::clear('c', yellows: 0.02), $closed, 0.3, 0.0];
         yield 'clear for good' => [Flat::clear('c'), $closed, 0.3, 0.0, 6.0];
-        $flakes = static fn (float $wet, float $share = 1.0): LaidFilm => Flat::film('f', Flat::of(ColourantKind::Flake), $wet, share: $share);
+        $flakes = static fn (float $wet, float $share = 1.0): LaidFilm => Flat::film(
+            'f',
+            Flat::of(ColourantKind::Flake),
+            $wet,
+            share: $share,
+        );
         yield 'a coat of flakes covers nine tenths' => [$flakes(100.0), $closed, 0.9 * 0.8 + 0.1 * 0.3, 0.0];
         yield 'two coats of them' => [$flakes(200.0), $closed, 0.99 * 0.8 + 0.01 * 0.3, 0.0];
         yield 'half of two' => [$flakes(200.0, 0.5), $closed, 0.9 * 0.8 + 0.1 * 0.3, 0.0];
@@ -176,7 +181,10 @@ final class PatchesTest extends TestCase
             [$deepens, $map] = $film->makesOf($on);
             $made = $on->times($deepens);
             self::assertEqualsWithDelta($inside, (null === $map ? $made->inside : $map->over($made->inside))->bands[0], 1e-9);
-            self::assertSame($film->of->isSeen && !\in_array($film->of->kind, [ColourantKind::Clear, ColourantKind::Resist], true), null !== $map);
+            self::assertSame(
+                $film->of->isSeen && !\in_array($film->of->kind, [ColourantKind::Clear, ColourantKind::Resist], true),
+                null !== $map,
+            );
         }
     }
 
@@ -249,9 +257,10 @@ final class PatchesTest extends TestCase
         self::assertSame([2.4, 2.0, 2.0], [$thirsty->drinks(), $thirsty->thirst(), $thirsty->takesUp()]);
         self::assertSame(2.4, $thirsty->sanded(400)->drinks(), 'measured is measured');
         $even = $thirsty->conditioned();
+        $painted = $thirsty->with(Flat::film('a'));
         self::assertSame([1.0, 0.6], [$even->thirst(), $even->ground->uptake]);
         self::assertSame([1.0, 1.0, 1.0], [
-            $thirsty->with(Flat::film('a'))->drinks(), $thirsty->with(Flat::film('a'))->thirst(), $thirsty->with(Flat::film('a'))->takesUp(),
+            $painted->drinks(), $painted->thirst(), $painted->takesUp(),
         ]);
         self::assertSame([1.0, 2.0], [Flat::wood(old: 30.0)->drinks(), Flat::wood(old: 30.0, absorption: 2.0)->drinks()]);
         $closed = Flat::wood(old: 30.0);
@@ -301,7 +310,11 @@ final class PatchesTest extends TestCase
             Flat::film('d', Flat::of(ColourantKind::Flake), 15.0),
             Flat::film('e', Flat::of(k: 0.002), 60.0),
         ];
-        $lay = static fn (array $of): Patch => array_reduce($of, static fn (Patch $p, LaidFilm $f): Patch => $p->with($f), Flat::wood(old: 40.0));
+        $lay = static fn (array $of): Patch => array_reduce(
+            $of,
+            static fn (Patch $p, LaidFilm $f): Patch => $p->with($f),
+            Flat::wood(old: 40.0),
+        );
         $without = $lay($films)->withoutEach();
         foreach ($films as $i => $film) {
             $others = $lay(array_values(array_filter($films, static fn (LaidFilm $f): bool => $f !== $film)));

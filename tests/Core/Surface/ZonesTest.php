@@ -155,8 +155,14 @@ final class ZonesTest extends TestCase
         self::assertEqualsWithDelta(0.81, $sanded->patches[0]->takesUp(), 1e-9);
         self::assertSame(1.0, $sanded->patches[1]->takesUp());
         $resisted = self::one(Flat::wood()->with(Flat::resist('r'))->with(Flat::film('a')));
-        self::assertSame([[1.0, []]], self::of(WorkOnZone::to($resisted, Flat::takes('t', Pattern::even(), 1.0, releases: true), Zone::Field)));
-        self::assertSame([[1.0, [20.0, 96.666667]]], self::of(WorkOnZone::to($resisted, Flat::takes('t', Pattern::even(), 1.0), Zone::Field)));
+        self::assertSame(
+            [[1.0, []]],
+            self::of(WorkOnZone::to($resisted, Flat::takes('t', Pattern::even(), 1.0, releases: true), Zone::Field)),
+        );
+        self::assertSame(
+            [[1.0, [20.0, 96.666667]]],
+            self::of(WorkOnZone::to($resisted, Flat::takes('t', Pattern::even(), 1.0), Zone::Field)),
+        );
     }
 
     public function testBleachesConditionersAndBrushes(): void
@@ -193,21 +199,37 @@ final class ZonesTest extends TestCase
     /** Into hollows more, on what stands proud less; a dry brush catches only what stands. */
     public function testReliefAndWhatSettles(): void
     {
-        $raised = WorkOnZone::to(self::one(), Flat::lays('a', self::levels([[0.2, 1.0], [0.3, 1.0], [0.5, 1.0]])->raising(0.4)), Zone::Field);
+        $raised = WorkOnZone::to(
+            self::one(),
+            Flat::lays('a', self::levels([[0.2, 1.0], [0.3, 1.0], [0.5, 1.0]])->raising(0.4)),
+            Zone::Field,
+        );
         self::assertSame([-0.4, 0.0, 0.4], array_map(static fn (Patch $p): float => round($p->height, 9), $raised->patches));
         $settled = WorkOnZone::to($raised, Flat::lays('b', Pattern::even()->settling()), Zone::Field);
         self::assertSame([[0.2, [100.0, 120.0]], [0.3, [100.0, 100.0]], [0.5, [100.0, 80.0]]], self::of($settled));
-        $dry = Pattern::of(Spread::Strokes, [[0.3, 0.5], [0.7, 0.0]], [[1.0, 1.0]], [[1.0, 0.0]], [[1.0, 0.0]])->following(Follows::Heights);
+        $dry = Pattern::of(
+            Spread::Strokes,
+            [[0.3, 0.5], [0.7, 0.0]],
+            [[1.0, 1.0]],
+            [[1.0, 0.0]],
+            [[1.0, 0.0]],
+        )->following(Follows::Heights);
         $caught = WorkOnZone::to($raised, Flat::lays('c', $dry), Zone::Field);
         self::assertSame([[0.2, [100.0]], [0.3, [100.0]], [0.5, [100.0, 50.0]]], self::of($caught));
-        self::assertSame([[0.3, [50.0]], [0.7, []]], self::of(WorkOnZone::to(self::one(), Flat::lays('c', $dry), Zone::Field)), 'no relief');
+        self::assertSame(
+            [[0.3, [50.0]], [0.7, []]],
+            self::of(WorkOnZone::to(self::one(), Flat::lays('c', $dry), Zone::Field)),
+            'no relief',
+        );
     }
 
     /** What pores hold lies between the flat's and their own, by how open they are. */
     public function testPoresHoldTheirShare(): void
     {
         $wiped = Pattern::even(field: 0.2, pore: 1.0)->settling();
-        $laid = static fn (float $pores): array => self::of(WorkOnZone::to(self::one(Flat::wood(pores: $pores)), Flat::lays('a', $wiped), Zone::Pore));
+        $laid = static fn (float $pores): array => self::of(
+            WorkOnZone::to(self::one(Flat::wood(pores: $pores)), Flat::lays('a', $wiped), Zone::Pore),
+        );
         self::assertSame([[1.0, [100.0]]], $laid(1.0));
         self::assertSame([[1.0, [60.0]]], $laid(0.5));
         self::assertSame([[1.0, [148.0]]], $laid(1.6));
@@ -218,7 +240,17 @@ final class ZonesTest extends TestCase
 
     private static function goesIn(Colourant $of, ?float $wipedOn = null, bool $goesIn = true): SurfaceStep
     {
-        return new SurfaceStep('s', Effect::Adds, Pattern::even(), 1, new FilmOf('s', $of, 100.0, 30.0), 0.0, '', wipedOn: $wipedOn, goesIn: $goesIn);
+        return new SurfaceStep(
+            's',
+            Effect::Adds,
+            Pattern::even(),
+            1,
+            new FilmOf('s', $of, 100.0, 30.0),
+            0.0,
+            '',
+            wipedOn: $wipedOn,
+            goesIn: $goesIn,
+        );
     }
 
     /** Thirst of 2: twice as much goes in, and 0.3 of it unevenly; more than 1.25 is patchy; a wiped coat keeps 1 + 1.1 × porous. */
@@ -345,13 +377,22 @@ final class ZonesTest extends TestCase
         self::assertSame($surface->after(0, Zone::Edge), $surface->ahead(1, Zone::Edge));
         self::assertSame($surface->after(3, Zone::Edge), $surface->end(Zone::Edge));
         self::assertSame('', $surface->reaches(2), 'where most is, through the one film there');
-        self::assertSame([40.0, 40.0, 0.0, 0.0], array_map(static fn (int $i): ?float => $surface->takenAfter($i, Zone::Field), [0, 1, 2, 3]));
+        self::assertSame(
+            [40.0, 40.0, 0.0, 0.0],
+            array_map(static fn (int $i): ?float => $surface->takenAfter($i, Zone::Field), [0, 1, 2, 3]),
+        );
         self::assertSame(1.0, $surface->left(3)?->share);
         // 20 of the 30 µm are gone where it was rubbed half as hard, and on what lay under another film it is whole.
         self::assertSame(1.0, $surface->left(0)?->share);
         self::assertSame('last', $surface->met(4)->top(Zone::Field));
-        self::assertSame(['', 'under', 'under', 'last'], array_map(static fn (int $i): string => $surface->met($i)->top(Zone::Field), [0, 1, 2, 4]));
-        self::assertSame(['top' => 0.4, 'under' => 0.6], array_map(static fn (float $f): float => round($f, 9), $surface->met(2)->tops(Zone::Field)));
+        self::assertSame(
+            ['', 'under', 'under', 'last'],
+            array_map(static fn (int $i): string => $surface->met($i)->top(Zone::Field), [0, 1, 2, 4]),
+        );
+        self::assertSame(
+            ['top' => 0.4, 'under' => 0.6],
+            array_map(static fn (float $f): float => round($f, 9), $surface->met(2)->tops(Zone::Field)),
+        );
         self::assertEqualsWithDelta(30.0 + 0.4 * 30.0, $surface->met(2)->filmDepth(), 1e-9);
         self::assertEqualsWithDelta(10.0, $surface->met(3)->worn(), 1e-9);
         self::assertTrue($surface->met(0)->isOpenWood() && !$surface->met(1)->isOpenWood());
@@ -435,7 +476,15 @@ final class ZonesTest extends TestCase
     public function testWhatDoesNotBelongThere(): void
     {
         $step = static fn (string $id, mixed ...$more): SurfaceStep => new SurfaceStep(
-            ...['id' => $id, 'effect' => Effect::Alters, 'pattern' => Pattern::even(), 'rounds' => 1, 'film' => null, 'depth' => 0.0, 'way' => ''] + $more,
+            ...[
+                'id' => $id,
+                'effect' => Effect::Alters,
+                'pattern' => Pattern::even(),
+                'rounds' => 1,
+                'film' => null,
+                'depth' => 0.0,
+                'way' => '',
+            ] + $more,
         );
         $marks = new Marks('sand', 120, null, null);
         $surface = self::surface([
@@ -455,7 +504,12 @@ final class ZonesTest extends TestCase
     public function testWhereASurfaceBegins(): void
     {
         $build = new BuildSurface();
-        $patch = static fn (Zone $zone, Grain $grain, FinishKind $finish = FinishKind::Bare, SubstrateKind $kind = SubstrateKind::Solid): Patch => $build
+        $patch = static fn (
+            Zone $zone,
+            Grain $grain,
+            FinishKind $finish = FinishKind::Bare,
+            SubstrateKind $kind = SubstrateKind::Solid,
+        ): Patch => $build
             ->start(Flat::origin($grain, $kind, $finish), $zone)->patches[0];
         self::assertSame([0.0, 1.0, 0.12], [
             $patch(Zone::Field, Grain::Open)->pores,
@@ -463,13 +517,22 @@ final class ZonesTest extends TestCase
             $patch(Zone::Pore, Grain::Close)->pores,
         ]);
         $q = static fn (Patch $p): float => (1 - Flat::inside($p)) ** 2 / (2 * Flat::inside($p));
-        self::assertEqualsWithDelta(1.5 * $q($patch(Zone::Field, Grain::Open)), $q($patch(Zone::Pore, Grain::Open)), 1e-9, 'light is lost in pores');
+        self::assertEqualsWithDelta(
+            1.5 * $q($patch(Zone::Field, Grain::Open)),
+            $q($patch(Zone::Pore, Grain::Open)),
+            1e-9,
+            'light is lost in pores',
+        );
         self::assertSame(Flat::inside($patch(Zone::Field, Grain::Close)), Flat::inside($patch(Zone::Pore, Grain::Close)));
         self::assertSame([0.0, 90.0, 120.0, 20.0, 20.0], array_map(
             static fn (FinishKind $f): float => $patch(Zone::Field, Grain::Close, $f)->old,
             [FinishKind::Bare, FinishKind::Varnish, FinishKind::Paint, FinishKind::Waxed, FinishKind::Unknown],
         ));
-        self::assertEqualsWithDelta(2 ** 0.9 * $q($patch(Zone::Field, Grain::Close)), $q($patch(Zone::Field, Grain::Close, FinishKind::Varnish)), 1e-9);
+        self::assertEqualsWithDelta(
+            2 ** 0.9 * $q($patch(Zone::Field, Grain::Close)),
+            $q($patch(Zone::Field, Grain::Close, FinishKind::Varnish)),
+            1e-9,
+        );
         self::assertSame(0.0, $patch(Zone::Field, Grain::None, kind: SubstrateKind::Metal)->ground->porous);
         self::assertCount(3, BuildSurface::zones(Flat::origin(Grain::None, SubstrateKind::Metal)->substrate));
         $steps = static fn (int $n): array => array_fill(0, $n, Flat::takes('t', Pattern::even(), 0.1));
@@ -483,7 +546,7 @@ final class ZonesTest extends TestCase
         self::assertSame(1, $build->lay(Flat::origin(), $steps(15), 0.001)->most);
     }
 
-    /** A half-strength bleach does the root of it; a crystal that is thinned twelve times is whole in twelve of water, and at most twice that. */
+    /** Half as strong a bleach does the root of it; a crystal is whole in as much water as its label says, and at most twice that. */
     public function testBleachesByStrength(): void
     {
         $of = static fn (array $parts): ?array => null === ($b = Bleaching::with((new FlattenMix())->flatten(Analysed::mix($parts))))
