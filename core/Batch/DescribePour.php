@@ -65,8 +65,7 @@ final readonly class DescribePour
     {
         $need = BigRational::zero();
         foreach ($mixing->shares as $coat => $share) {
-            $poured = $needs[$coat - 1]->poured;
-            $need = $need->plus($share > 1 - 1e-9 ? $poured : $poured->multipliedBy(BigRational::of((string) round($share, 4))));
+            $need = $need->plus($needs[$coat - 1]->poured->multipliedBy(BigRational::of((string) round($share, 4))));
         }
         $batch = $this->pour->measured($mix, $need, $context) ?? $this->pour->exactly($mix, $need, $context);
 

@@ -15,6 +15,7 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\BufferedOutput;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -31,6 +32,11 @@ final class PrepareCommand extends Command
         private readonly string $storePath,
     ) {
         parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addOption('first-colours', null, InputOption::VALUE_NONE, 'Stock an empty shelf with a few plain colours too');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -58,7 +64,8 @@ final class PrepareCommand extends Command
             return self::FAILURE;
         }
         if ($this->shelf->isEmpty()) {
-            $this->shelf->put(...array_values($this->materials->catalogue()));
+            $of = true === $input->getOption('first-colours') ? $this->materials->forNewStudio() : $this->materials->catalogue();
+            $this->shelf->put(...array_values($of));
         }
 
         $this->settings->begin();

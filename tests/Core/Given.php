@@ -107,14 +107,19 @@ final class Given
         );
     }
 
+    /** One for all tests: nothing of it changes. */
     public static function techniques(): Techniques
     {
-        return new Techniques(self::all(Technique::class, 'Technique'));
+        static $techniques = null;
+
+        return $techniques ??= new Techniques(self::all(Technique::class, 'Technique'));
     }
 
     public static function practices(): Practices
     {
-        return new Practices(self::all(Practice::class, 'Practice'));
+        static $practices = null;
+
+        return $practices ??= new Practices(self::all(Practice::class, 'Practice'));
     }
 
     public static function analyser(): AnalyseRecipe

@@ -111,6 +111,37 @@ final class FinishesTest extends TestCase
         self::assertNotContains('milk-paint', $offered);
     }
 
+    /** In a new studio each finish is whole and sound too, and two colours of one finish are two colours. */
+    public function testANewStudioHasColoursForThem(): void
+    {
+        $studio = Studio::empty();
+        $wood = array_column($studio->json('GET', '/api/vocabulary')->species, null, 'name')['pine'];
+        $chips = $studio->lines('/api/finishes/wall', ['piece' => self::piece($wood, 'light')]);
+        self::assertGreaterThan(25, \count($chips));
+        $bad = [];
+        foreach ($chips as $chip) {
+            $begun = $studio->json('POST', '/api/finishes', ['family' => $chip->family, 'piece' => self::piece($wood, 'light')]);
+            $paints = array_filter(
+                $begun->document->materials,
+                static fn (\stdClass $m): bool => 'paint' === $m->kind && 'flake' !== $m->look->kind,
+            );
+            $colours = array_column(array_column($paints, 'look'), 'colour');
+            $coloured = array_filter($begun->document->steps, static fn (\stdClass $s): bool => \in_array(
+                $s->title,
+                self::paintedSteps($chip->family),
+                true,
+            ));
+            if ('rolled-and-tipped' !== $chip->family && \count($coloured) > \count(array_unique($colours))) {
+                $bad[] = "$chip->family has a colour twice";
+            }
+            foreach ($begun->preview->findings as $finding) {
+                'advise' === $finding->severity || $bad[] = "$chip->family: $finding->why";
+            }
+        }
+        self::assertSame([], $bad);
+        $studio->close();
+    }
+
     /** The files are as their format says; a name that it doesn't know would be refused. */
     public function testTheFilesAreAsTheirFormatSays(): void
     {
@@ -220,5 +251,14 @@ final class FinishesTest extends TestCase
             ] + (null === $old ? [] : ['finish' => ['kind' => $old, 'state' => 'sound'], 'tests' => ['age' => 'after']])],
             'use' => ['place' => 'dry', 'wear' => $wear],
         ];
+    }
+
+    /** @return list<string> titles of the steps of a finish that are painted in some colour */
+    private static function paintedSteps(string $family): array
+    {
+        $read = Yaml::parseFile(\dirname(__DIR__, 2)."/data/finishes/$family.yaml");
+        $steps = \is_array($read) && \is_array($read['steps']) ? $read['steps'] : [];
+
+        return array_column(array_filter($steps, static fn (mixed $s): bool => \is_array($s) && 'paint' === ($s['role'] ?? '')), 'title');
     }
 }

@@ -42,6 +42,16 @@ final class Studio
         return $studio;
     }
 
+    /** As one begins with a studio of one's own: nothing in the book, and the shelf it starts with. */
+    public static function empty(?string $store = null): self
+    {
+        $studio = self::open($store);
+        $studio->close();
+        [$code, $said] = $studio->run('inlaid:prepare', ['--first-colours' => true]);
+
+        return 0 === $code ? $studio : throw new \RuntimeException("No studio could be made: $said");
+    }
+
     public function close(): void
     {
         array_map(unlink(...), glob($this->store.'*') ?: []);

@@ -37,6 +37,16 @@ final readonly class LoadMaterials
     }
 
     /**
+     * The catalogue and the plain colours a new studio begins with.
+     *
+     * @return array<string, Material> by id
+     */
+    public function forNewStudio(): array
+    {
+        return $this->with($this->projectDir.'/data/catalogue/first-colours.yaml');
+    }
+
+    /**
      * The catalogue and more of the same, which may be `like` something in it.
      *
      * @return array<string, Material> by id

@@ -27,7 +27,6 @@ use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
-use Inlaid\Core\Surface\BuildSurface;
 use Inlaid\Core\Surface\WorkOnZone;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
@@ -135,6 +134,15 @@ final class PotsAndTimesTest extends TestCase
         self::assertSame(['5', '5'], array_map(static fn ($l): string => $l->amount->exact, $spoons->batch->lines ?? []));
     }
 
+    /** 1 : 3 by spoons of 5 ml is 20 ml, more than twice the need; of drops it would be 90 of water, which nobody counts. */
+    public function testNobodyCountsNinetyDrops(): void
+    {
+        $many = self::share([[self::act('A1', self::wash('1', '3'), 0.03)]], '5', '5')->pots[0];
+        self::assertSame(['5', '15'], array_map(static fn ($l): string => $l->amount->exact, $many->batch->lines ?? []));
+        $few = self::share([[self::act('A1', self::wash('1', '3'), 0.001)]], '5', '5')->pots[0];
+        self::assertSame(['0.55', '1.65'], array_map(static fn ($l): string => $l->amount->exact, $few->batch->lines ?? []));
+    }
+
     /** A strong wash first; what is left of it is thinned for the next, with what it lacks. */
     public function testALeftoverIsThinned(): void
     {
@@ -214,7 +222,7 @@ final class PotsAndTimesTest extends TestCase
             Flat::lays('stripes', $many, Flat::of(k: 0.003)),
             Flat::lays('veil', Pattern::even(), Flat::of(k: 0.0001)),
         ];
-        $course = (new BuildSurface())->course(Flat::origin(), $steps, Zone::Field);
+        $course = Flat::build()->course(Flat::origin(), $steps, Zone::Field);
         $face = PatchFace::of($course);
         self::assertCount(24, $face->colours);
         self::assertEqualsWithDelta(1.0, array_sum($face->shares), 1e-3);
@@ -234,6 +242,19 @@ final class PotsAndTimesTest extends TestCase
             256,
         ));
         self::assertSame([0.3, 0.7], $two->shares);
+        $three = PatchFace::of(WorkOnZone::all(
+            $course[1],
+            [Flat::lays('three', Pattern::of(
+                Spread::Patches,
+                [[0.01, 3.0], [0.07, 2.0], [0.92, 1.0]],
+                [[1.0, 1.0]],
+                [[1.0, 1.0]],
+                [[1.0, 1.0]],
+            ), Flat::of(k: 0.01))],
+            Zone::Field,
+            256,
+        ));
+        self::assertSame([0.01, 0.07, 0.92], $three->shares, 'a shade by where its middle lies');
         self::assertSame(
             [$course[1]->patches[0]->with(Flat::film('x', Flat::of(k: 0.01)))->hex(), $course[1]->patches[0]->hex()],
             $two->colours,

@@ -58,6 +58,27 @@ final class SectionsTest extends TestCase
         );
     }
 
+    /** Working 40 min after laying 10, open for 9: behind a helper the last place waits 30 ÷ n, alone 40 ÷ n; a dwell comes on top. */
+    public function testWhereWorkingIsSlower(): void
+    {
+        $share = static fn (int $dwell, int $open): Sections => (new ShareIntoSections())->share(
+            area: 1.0,
+            lay: 10.0,
+            work: 40.0,
+            dwell: $dwell,
+            open: $open,
+        );
+        self::assertSame([5, 4], [$share(0, 9)->count, $share(0, 9)->withHelper]);
+        self::assertSame([6, 6], [$share(4, 9)->count, $share(4, 9)->withHelper]);
+        self::assertSame([16, null], [$share(0, 2)->count, $share(0, 1)->mistEvery]);
+        self::assertSame(2, $share(0, 2)->mistEvery);
+        self::assertSame([12.0, 10.0, 11.0], [
+            ShareIntoSections::longest(10.0, 5.0, 7.0),
+            ShareIntoSections::longest(10.0, 5.0, 5.0),
+            ShareIntoSections::longest(5.0, 10.0, 6.0),
+        ]);
+    }
+
     /**
      * 2 m² laid at 0.10 and wiped at 0.08 m² a minute: 20 and 25 min. Open for 15 min on its label, and for 8 at 27 °C and 35 %: two
      * sections become three; a helper makes one of them.

@@ -27,7 +27,6 @@ use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
 use Inlaid\Core\Recipe\Target;
-use Inlaid\Core\Surface\BuildSurface;
 use Inlaid\Core\Surface\LaidSurface;
 use Inlaid\Core\Surface\SurfaceStep;
 use Inlaid\Core\Technique\Extent;
@@ -53,7 +52,7 @@ final class DescribeLookTest extends TestCase
 
     private static function surface(SurfaceStep ...$steps): LaidSurface
     {
-        return (new BuildSurface())->lay(Flat::origin(), array_values($steps));
+        return Flat::build()->lay(Flat::origin(), array_values($steps));
     }
 
     /** @param list<array{float, float}> $field */

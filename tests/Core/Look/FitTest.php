@@ -61,6 +61,8 @@ final class FitTest extends TestCase
         self::assertSame('', $this->fit($this->joint(1.2), 1)->bindsAfter, 'it binds bare, once the wood has swollen');
         self::assertSame('c1', $this->fit($this->joint(1.3), 1)->bindsAfter, 'as much as it needs is enough, and no film more');
         self::assertSame(2.2, $this->fit($this->joint(4.0), 10)->steps[9]->gap, '800 µm of film are 0.8 mm');
+        self::assertSame('c2', $this->fit($this->joint(1.38), 2)->bindsAfter, 'the first coat leaves just what it needs');
+        self::assertSame('c1', $this->fit($this->joint(1.37995), 2)->bindsAfter, 'or a trifle less');
     }
 
     /**

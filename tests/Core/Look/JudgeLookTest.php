@@ -15,7 +15,6 @@ use Inlaid\Core\Look\LookEffect;
 use Inlaid\Core\Look\LookSoftened;
 use Inlaid\Core\Optics\Colourant;
 use Inlaid\Core\Optics\ColourantKind;
-use Inlaid\Core\Surface\BuildSurface;
 use Inlaid\Core\Surface\FilmOf;
 use Inlaid\Core\Surface\LaidSurface;
 use Inlaid\Core\Surface\SurfaceStep;
@@ -34,7 +33,7 @@ final class JudgeLookTest extends TestCase
 {
     private static function laid(SurfaceStep ...$steps): LaidSurface
     {
-        return (new BuildSurface())->lay(Flat::origin(), array_values($steps));
+        return Flat::build()->lay(Flat::origin(), array_values($steps));
     }
 
     private static function white(float $s = 5.0): Colourant
@@ -171,7 +170,7 @@ final class JudgeLookTest extends TestCase
     /** 24 patches for 15 steps, no fewer than 16, less where the room is shared. */
     public function testByHowManyPatchesStepsAreJudged(): void
     {
-        $many = static fn (int $steps, float $share = 1.0): LaidSurface => (new BuildSurface())->lay(
+        $many = static fn (int $steps, float $share = 1.0): LaidSurface => Flat::build()->lay(
             Flat::origin(),
             [
                 Flat::lays(

@@ -121,6 +121,7 @@ final class MixesWorkedOutTest extends TestCase
             0.001,
         );
         self::assertNull($straight->heightOf(786.0));
+        self::assertEqualsWithDelta(100.0, $straight->heightOf($straight->capacity()), 1e-6, 'to the brim');
         foreach ([10, 60, 119] as $mm) {
             self::assertEqualsWithDelta($mm, $cone->heightOf($cone->volumeAt($mm)), 1e-6);
         }

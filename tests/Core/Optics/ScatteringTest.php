@@ -30,7 +30,7 @@ final class ScatteringTest extends TestCase
         yield 'a grey' => ['#8a8a8a', 0.95, 80.0, Sheen::Matt];
         yield 'a greyish white that is glossy' => ['#d9d7d2', 0.9, 100.0, Sheen::Gloss];
         yield 'a slate blue' => ['#224466', 0.97, 1000 / 12, Sheen::Matt];
-        yield 'a deep green' => ['#23473a', 0.98, 70.0, Sheen::Satin];
+        yield 'a deep green' => ['#23473a', 0.98, 80.0, Sheen::Matt];
         yield 'an oxide red' => ['#a2452b', 0.93, 90.0, Sheen::Chalky];
         yield 'an ochre' => ['#b9832f', 0.8, 110.0, Sheen::Eggshell];
         yield 'a vivid blue' => ['#1030c0', 0.9, 90.0, Sheen::Matt];
@@ -55,6 +55,35 @@ final class ScatteringTest extends TestCase
         $shape = -log($found->scattering[$high] / $found->scattering[$low])
             / log(max(1e-3, $ratios[$high]) / max(1e-3, $ratios[$low]));
         self::assertEqualsWithDelta(self::shape($inside, $ratios, $surface, $wet, $hiding), $shape, 1e-6);
+    }
+
+    /** @return iterable<string, array{string, float, 2?: float}> colour, p, hiding */
+    public static function shapes(): iterable
+    {
+        foreach (['#3f7a4a', '#8f3b28', '#e0b020', '#4a3424', '#6b1f3a', '#2a6a6a', '#9a9070', '#55636e', '#7d2c1c', '#c9c79d'] as $hex) {
+            yield $hex => [$hex, 0.5];
+        }
+        yield 'a warm brown' => ['#705a4a', 0.6];
+        yield 'a glaze' => ['#5a3a28', 0.7, 0.25];
+        yield 'a deep green' => ['#23473a', 0.6, 0.98];
+        yield 'a night blue' => ['#14284e', 0.7];
+        yield 'an ochre that hides little' => ['#b9832f', 0.8, 0.8];
+        yield 'ultramarine' => ['#1f3fa8', 0.9];
+    }
+
+    /** Found with the equations above, so that many colours can be asked in little time. */
+    #[DataProvider('shapes')]
+    public function testHowItScatters(string $hex, float $p, float $hiding = 0.95): void
+    {
+        $surface = FirstSurface::of(Sheen::Matt);
+        $inside = $surface->inside((new RecoverSpectrum())->recover(Colour::of($hex)));
+        $found = (new SolveScattering())->byHiding($inside, $surface, 80.0, $hiding);
+        [$q, $s] = [
+            array_map(static fn (float $k, float $s): float => $k / $s, $found->absorption, $found->scattering),
+            $found->scattering,
+        ];
+        [$low, $high] = [(int) array_search(min([9e9, ...$q]), $q, true), (int) array_search(max([0.0, ...$q]), $q, true)];
+        self::assertEqualsWithDelta($p, -log($s[$high] / $s[$low]) / log(max(1e-3, $q[$high]) / max(1e-3, $q[$low])), 1e-6);
     }
 
     /**

@@ -8,9 +8,14 @@ use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\ColourDifference;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\DayCurve;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Material\Pack;
+use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\WorkKey;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Run\AsMadePreview;
 use Inlaid\Core\Run\CompareRun;
@@ -135,6 +140,67 @@ final class CompareRunTest extends TestCase
         self::assertEqualsWithDelta(20.0, ($made->costMade ?? 0.0) - ($made->costPlanned ?? 0.0), 1e-9, '40 minutes at 30 an hour');
     }
 
+    /** Half a litre for 26: each ml costs 0.052, as planned and as poured; and where one thing has no price nothing is summed. */
+    public function testWhatWasPouredHasItsPrice(): void
+    {
+        $priced = static fn (string $id): Material => Material::of(
+            $id,
+            1,
+            $id,
+            MaterialKind::Paint,
+            true,
+            Given::paint()->body,
+            Given::paint()->handling,
+            Given::paint()->look,
+            packs: [Pack::of(Quantity::millilitres(500), 26.0)],
+        );
+        $made = static function (Material ...$of): AsMadePreview {
+            $recipe = Made::recipe(array_map(
+                static fn (Material $m): Step => Made::step($m->id, 'brushed', $m),
+                array_values($of),
+            ));
+            $context = Given::context(now: self::BEGAN);
+
+            return (new CompareRun())->compare(
+                recipe: $recipe,
+                works: Made::works($recipe, $context),
+                acts: [],
+                state: (new FoldRun())->fold(array_map(
+                    static fn (Material $m): Event => Event::of("p$m->id", self::BEGAN, EventKind::Poured, $m->id, ml: 100.0),
+                    array_values($of),
+                )),
+                finished: true,
+                context: $context,
+            );
+        };
+        $two = $made($priced('a'), $priced('b'));
+        self::assertEqualsWithDelta(200 * 0.052, $two->costMade, 0.005);
+        self::assertEqualsWithDelta($two->mlPlanned * 0.052, $two->costPlanned, 0.01);
+        self::assertSame(200.0, $two->mlPoured);
+        $without = $made($priced('a'), Given::paint('free'), $priced('c'));
+        self::assertSame([null, null], [$without->costPlanned, $without->costMade]);
+    }
+
+    /** A step nobody began is passed over: those after it are still told. */
+    public function testOutOfOrderAfterAStepNobodyBegan(): void
+    {
+        $context = Given::context(now: self::BEGAN);
+        $recipe = Made::recipe(array_map(
+            static fn (string $id): Step => Made::step($id, 'brushed', Given::paint($id)),
+            ['a', 'b', 'c', 'd'],
+        ));
+        $finished = static fn (string $step, int $at): Event => Event::of("f$step", self::BEGAN + $at, EventKind::Finished, $step);
+        $told = array_column((new CompareRun())->compare(
+            recipe: $recipe,
+            works: Made::works($recipe, $context),
+            acts: [],
+            state: (new FoldRun())->fold([$finished('a', 100), $finished('c', 900), $finished('d', 500)]),
+            finished: false,
+            context: $context,
+        )->deviations, 'words', 'key');
+        self::assertSame('done before “C” (planned after it)', $told['order-d'] ?? null);
+    }
+
     /** The second coat after an hour, where two are to lie between; the coat before the paint. */
     public function testTooSoonAndOutOfOrder(): void
     {
@@ -257,6 +323,9 @@ final class CompareRunTest extends TestCase
                 [self::step('oil'), self::step('paint', 3, 40, 120.0, ['#ffffff'])],
             ),
         );
+        self::assertSame([], self::compare([self::step('p', 1, 100)], [self::step('p', 1, 109)]), 'a tenth of the larger');
+        self::assertCount(1, self::compare([self::step('p', 1, 100)], [self::step('p', 1, 112)]));
+        self::assertCount(1, self::compare([self::step('p', 1, 112)], [self::step('p', 1, 100)]));
         $seen = self::compare([self::step('p', 1, null, null, ['#000000', '#b03030'])], [self::step('p', 1, 5, 5.0, ['#5b6b73'])]);
         self::assertStringStartsWith('P: different colour', $seen[0]);
     }

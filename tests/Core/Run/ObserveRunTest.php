@@ -61,6 +61,30 @@ final class ObserveRunTest extends TestCase
         self::assertEqualsWithDelta(1.2, $amounts[0]->ratio(), 1e-9);
     }
 
+    /** Of two coats both must be done, in whatever order they are noted; the air counts that was noted last before the coat. */
+    public function testOfTwoCoatsAndOfTheAirThen(): void
+    {
+        $poured = 0.9 * $this->works(coats: 2)[0]->poured()->toFloat();
+        $coats = [
+            Event::of('b', 9000, EventKind::Finished, 's', 2),
+            Event::of('a', 3600, EventKind::Finished, 's'),
+            Event::of('p', 10, EventKind::Poured, 's', ml: $poured),
+        ];
+        $amounts = $this->observe($coats, 2)[2];
+        self::assertSame([9000, 0.9], [$amounts[0]->at, round($amounts[0]->ratio(), 9)]);
+        $typical = fn (Event ...$air): float => $this->observe([
+            Event::of('f', 3600, EventKind::Finished, 's'),
+            Event::of('d', 40_000, EventKind::Dried, 's'),
+            ...array_values($air),
+        ], 1)[1][0]->typical;
+        $cold = static fn (string $id, int $at): Event => Event::of($id, $at, EventKind::Climate, climate: Climate::of(12.0, 70.0));
+        $usual = static fn (string $id, int $at): Event => Event::of($id, $at, EventKind::Climate, climate: Climate::reference());
+        self::assertSame(120.0, $typical());
+        self::assertGreaterThan(120.0, $typical($cold('k', 3600)));
+        self::assertSame(120.0, $typical($cold('k', 3601)), 'colder afterwards');
+        self::assertSame(120.0, $typical($cold('k', 100), $usual('l', 3000)), 'the last before it counts');
+    }
+
     /** A night slept through, and the next coat begun in the morning, says nothing of when the first was dry. */
     public function testAWaitSleptThroughIsNoObservation(): void
     {

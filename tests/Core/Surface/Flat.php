@@ -16,6 +16,7 @@ use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\OldFinish;
 use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Surface\BuildSurface;
 use Inlaid\Core\Surface\FilmOf;
 use Inlaid\Core\Surface\Ground;
 use Inlaid\Core\Surface\LaidFilm;
@@ -52,6 +53,14 @@ final class Flat
             normal: 100.0,
             isSeen: $isSeen,
         );
+    }
+
+    /** One for all tests: what it finds of a colour is found once. */
+    public static function build(): BuildSurface
+    {
+        static $build = null;
+
+        return $build ??= new BuildSurface();
     }
 
     public static function film(string $step, ?Colourant $of = null, float $wet = 100.0, float $dry = 30.0, float $share = 1.0): LaidFilm

@@ -360,7 +360,7 @@ final class ZonesTest extends TestCase
     /** @param list<SurfaceStep> $steps */
     private static function surface(array $steps, Grain $grain = Grain::Close, FinishKind $finish = FinishKind::Bare): LaidSurface
     {
-        return (new BuildSurface())->lay(Flat::origin($grain, finish: $finish), $steps);
+        return Flat::build()->lay(Flat::origin($grain, finish: $finish), $steps);
     }
 
     public function testASurfaceIsAsked(): void
@@ -503,7 +503,7 @@ final class ZonesTest extends TestCase
 
     public function testWhereASurfaceBegins(): void
     {
-        $build = new BuildSurface();
+        $build = Flat::build();
         $patch = static fn (
             Zone $zone,
             Grain $grain,

@@ -130,6 +130,9 @@ function tidy(step: Step): Step {
   return Object.fromEntries(Object.entries(step).filter(([, value]) => value !== null && value !== undefined)) as Step;
 }
 
+/** Is it still the square metre that a new recipe begins with? */
+export const isUnmeasured = ({ parts }: Recipe['piece']) => parts.length === 1 && parts[0]?.id === 'whole' && parts[0].area === 1;
+
 export function emptyRecipe(title: string): Recipe {
   return {
     format: 'inlaid-recipe',

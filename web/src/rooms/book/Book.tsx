@@ -18,6 +18,7 @@ import { startColours } from '../../ui/startColours';
 import { useLater } from '../../ui/useLater';
 import { isColour } from '../../ui/words';
 import { ClientLinks } from './ClientLinks';
+import { EmptyBook } from './EmptyBook';
 import { OpenFile } from './OpenFile';
 import { RecipeChip } from './RecipeChip';
 import { TourOffer } from './TourOffer';
@@ -95,6 +96,7 @@ export default function Book() {
     },
   });
   const failed = duplicate.error ?? archive.error;
+  const empty = list.data?.total === 0 && later === '' && query === '' && !near && wood === '' && how === '' && !archived;
   if (list.error && !list.data) return <Failed error={list.error} retry={() => void list.refetch()} />;
 
   return (
@@ -103,37 +105,39 @@ export default function Book() {
         <Typography variant="h1" sx={{ mr: 1 }}>
           Book
         </Typography>
-        <SearchField label="Search title, wood, technique or material" value={query} onChange={anew(setQuery)} />
+        {!empty && <SearchField label="Search title, wood, technique or material" value={query} onChange={anew(setQuery)} />}
         <Box sx={{ flex: 1 }} />
         <OpenFile onTaken={(id) => (id ? navigate(`/recipes/${id}`) : done())} />
         <Button variant="contained" component={Link} to="/recipes/new">
           New recipe
         </Button>
       </Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(170px, 1fr))', gap: 1.5, mb: 2.5, alignItems: 'end' }}>
-        <Choice label="Wood" value={wood} options={facets(told?.woods, wood)} onChange={anew(setWood)} />
-        <Choice label="Finish" value={how} options={facets(told?.ways, how)} onChange={anew(setHow)} />
-        <ColourEntry
-          label="Similar colour"
-          value={near}
-          emptyAllowed
-          onChange={anew(setNear)}
-          error={near && !isColour(near) ? `Enter a colour code, for example ${startColours.sage}` : undefined}
-        />
-        <Choice label="Sort by" value={order} options={orders} onChange={anew(setOrder)} />
-        <Choice
-          label="Kept in"
-          value={archived ? 'archive' : 'book'}
-          options={[
-            ['book', 'the book'],
-            ['archive', 'the archive'],
-          ]}
-          onChange={(at) => {
-            setChosen([]);
-            anew(setArchived)(at === 'archive');
-          }}
-        />
-      </Box>
+      {!empty && (
+        <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(170px, 1fr))', gap: 1.5, mb: 2.5, alignItems: 'end' }}>
+          <Choice label="Wood" value={wood} options={facets(told?.woods, wood)} onChange={anew(setWood)} />
+          <Choice label="Finish" value={how} options={facets(told?.ways, how)} onChange={anew(setHow)} />
+          <ColourEntry
+            label="Similar colour"
+            value={near}
+            emptyAllowed
+            onChange={anew(setNear)}
+            error={near && !isColour(near) ? `Enter a colour code, for example ${startColours.sage}` : undefined}
+          />
+          <Choice label="Sort by" value={order} options={orders} onChange={anew(setOrder)} />
+          <Choice
+            label="Kept in"
+            value={archived ? 'archive' : 'book'}
+            options={[
+              ['book', 'the book'],
+              ['archive', 'the archive'],
+            ]}
+            onChange={(at) => {
+              setChosen([]);
+              anew(setArchived)(at === 'archive');
+            }}
+          />
+        </Box>
+      )}
       <TourOffer />
       <ClientLinks />
       {chosen.length > 0 && (
@@ -170,7 +174,8 @@ export default function Book() {
         </Alert>
       )}
       {!list.data && <Loading what="the book" />}
-      {list.data && list.data.recipes.length === 0 && (
+      {empty && <EmptyBook onArchive={() => setArchived(true)} />}
+      {!empty && list.data && list.data.recipes.length === 0 && (
         <Box sx={{ p: 5, textAlign: 'center', border: '2px dashed', borderColor: 'divider', borderRadius: 1 }}>
           {later !== ''
             ? `No recipe matches “${later}”${near ? ' and that colour' : ''}`
@@ -178,9 +183,7 @@ export default function Book() {
               ? 'No recipe close to that colour'
               : wood !== '' || how !== ''
                 ? 'No recipe of that wood and finish'
-                : archived
-                  ? 'Nothing archived'
-                  : 'No recipes yet. Create one or import a file.'}
+                : 'Nothing archived'}
         </Box>
       )}
       <Box

@@ -2,11 +2,12 @@ import { closestCenter, DndContext, type DragEndEvent, PointerSensor, useSensor,
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import Box from '@mui/material/Box';
 import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import type { Preview, Recipe, StackPreview, StepPreview } from '../../api/api';
 import { CutDrawing } from '../../recipe/cut/CutDrawing';
 import { cutLayout, woodHeight } from '../../recipe/cut/cutLayout';
 import { useRowMiddles } from '../../recipe/cut/useRowMiddles';
-import { documentId } from '../../recipe/edits';
+import { documentId, isUnmeasured } from '../../recipe/edits';
 import { bench } from '../../theme/theme';
 import { areaWords } from '../../ui/measures';
 import { useSystem } from '../../ui/useSystem';
@@ -130,6 +131,13 @@ export function Cut({ document, stack, steps, findings, coats, selected, onSelec
             <br />
             {stack.finish}, {stack.substrate.grain === 'none' ? 'no grain' : `${stack.substrate.grain}-grained`}
             {` · ${areaWords(stack.area, system)}`}
+            {isUnmeasured(document.piece) && (
+              <>
+                {' assumed'}
+                <br />
+                <Link to="piece">Measure the piece</Link>
+              </>
+            )}
           </Box>
         )}
       </Box>
