@@ -19,7 +19,8 @@ use Inlaid\Core\Technique\Tool;
  *
  * Immutable. Of every list the first is what is usual. `ratios` parts of what it is `extended` with to one of the material, empty where it
  * is used as it is; `coats` none where it may be left out; `dwells` minutes before it is wiped, null where nothing is said of it;
- * `usual` the materials to prefer, by id; `layout` as a recipe document says it.
+ * `usual` the materials to prefer, by id; `layout` as a recipe document says it; `reaches` the step in whose film it ends that wears, null
+ * where it goes as deep as is usual.
  */
 final readonly class FamilyStep
 {
@@ -48,6 +49,7 @@ final readonly class FamilyStep
         public ?FilmWeight $weight,
         public ?int $grit,
         public ?string $layout,
+        public ?string $reaches = null,
     ) {
     }
 

@@ -16,6 +16,7 @@ use Inlaid\Core\Design\Family;
 use Inlaid\Core\Design\FamilyStep;
 use Inlaid\Core\Design\Setting;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\AnalyseRecipe;
 use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Material\Material;
@@ -93,7 +94,31 @@ final readonly class BeginFinish
             ), $lines), $shelf);
         }
 
-        return $made;
+        return $this->worn(family: $family, made: $made, shelf: $shelf, context: $context);
+    }
+
+    /**
+     * What wears down to an undertone goes through all that lies on it, and half through itself.
+     *
+     * @param array<string, Material> $shelf
+     */
+    private function worn(Family $family, RecipeDocument $made, array $shelf, Context $context): RecipeDocument
+    {
+        $dry = [];
+        foreach ($this->analyse->analyse($made->recipe, $context)->works as $work) {
+            $dry[$work->step->id] = ($work->film->dry ?? 0.0) * $work->rounds();
+        }
+        $edits = [];
+        foreach ($family->steps as $step) {
+            if (null !== $step->reaches && isset($dry[$step->id], $dry[$step->reaches])) {
+                $ids = array_keys($dry);
+                $from = array_search($step->reaches, $ids, true) + 1;
+                $above = \array_slice($dry, $from, array_search($step->id, $ids, true) - $from);
+                $edits[] = Edit::change($step->id, StepChange::depth(round(array_sum($above) + $dry[$step->reaches] / 2, 1)));
+            }
+        }
+
+        return [] === $edits ? $made : $this->try->document($made, $edits, $shelf);
     }
 
     /**

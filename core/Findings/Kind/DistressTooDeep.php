@@ -57,6 +57,9 @@ final class DistressTooDeep implements Rule
                 if (\count($colours) < 2 || self::made($colours[0]) === self::made($colours[\count($colours) - 1])) {
                     continue;
                 }
+                if ($colours[0]->cover < 1.0) {
+                    continue; // an undertone in patches leaves bare wood between them, worn or not
+                }
                 $above = array_sum(array_map(static fn (Layer $l): float => $l->number > $colours[0]->number ? $l->laid : 0.0, $films));
                 $ends = round($above + $colours[0]->laid / 2, 1);
                 yield Finding::of(

@@ -86,7 +86,7 @@ final readonly class LoadFamilies
     {
         $n->fields(
             ...['id', 'title', 'do', 'for', 'role', 'usual', 'thin', 'glaze', 'soften', 'coats'],
-            ...['hand', 'dwell', 'wait', 'minutes', 'where', 'tool', 'weight', 'grit', 'layout'],
+            ...['hand', 'dwell', 'wait', 'minutes', 'where', 'tool', 'weight', 'grit', 'layout', 'reaches'],
         );
         $extended = array_values(array_filter(Extender::cases(), static fn (Extender $e): bool => $n->has($e->value)))[0] ?? null;
         $exact = static fn (Node $of): BigRational => $of->asExact();
@@ -111,6 +111,7 @@ final readonly class LoadFamilies
             weight: $n->enumOrNull('weight', FilmWeight::class),
             grit: $n->intOrNull('grit'),
             layout: $n->has('layout') ? Json::encode($n->child('layout')->raw()) : null,
+            reaches: $n->has('reaches') ? $n->string('reaches') : null,
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Inlaid\Tests\Core\Mixing;
 
 use Brick\Math\BigRational;
 use Inlaid\Core\Context\MeasuredBy;
+use Inlaid\Core\Measure\MeasureAtHand;
 use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\DeriveCharacter;
@@ -17,12 +18,16 @@ use Inlaid\Core\Mixing\MakeLadder;
 use Inlaid\Core\Mixing\MarkCup;
 use Inlaid\Core\Mixing\MeasuredLine;
 use Inlaid\Core\Mixing\MeasureNearest;
+use Inlaid\Core\Mixing\Mixture;
+use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Mixing\Portion;
 use Inlaid\Core\Mixing\Vessel;
 use Inlaid\Tests\Core\Analysed;
 use Inlaid\Tests\Core\Bounds;
+use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -168,5 +173,31 @@ final class MixesWorkedOutTest extends TestCase
     private static function figure(BigRational $of): string
     {
         return (string) (float) \sprintf('%.5g', $of->toFloat());
+    }
+
+    /**
+     * Nine to five to three by whole millilitres, for 5 ml: 3, 2 and 1. The middle one is off by most, 2 ÷ 6 against 5 ÷ 17: 2 in 15.
+     *
+     * @param list<int> $parts
+     * @param list<int> $ml
+     */
+    #[TestWith([[9, 5, 3], 5, [3, 2, 1], '2/15'])]
+    #[TestWith([[8, 5, 3], 21, [10, 7, 4], '1/15'])]
+    #[TestWith([[6, 4, 3], 14, [7, 4, 3], '1/12'])]
+    public function testTheLargestErrorIsTheError(array $parts, int $need, array $ml, string $error): void
+    {
+        $mix = (new FlattenMix())->flatten(Mixture::of('Mix', Basis::ByVolume, array_map(
+            static fn (int $n, int $i): Part => Part::of(BigRational::of($n), Given::paint("paint-$i")),
+            $parts,
+            array_keys($parts),
+        )));
+        $batch = (new FindMeasurableBatch())->find(
+            $mix,
+            BigRational::of($need),
+            [MeasureAtHand::of('syringe', BigRational::one(), BigRational::of(20))],
+            BigRational::of('1/5'),
+        ) ?? self::fail('it can be measured');
+        self::assertSame($ml, array_map(static fn (MeasuredLine $l): int => $l->steps, $batch->lines));
+        self::assertSame($error, (string) $batch->error);
     }
 }
