@@ -71,9 +71,21 @@ final class ReadEvent
                 retracts: $n->has('retracts') ? $n->id('retracts') : null,
                 of: $n->has('of') ? $n->id('of') : null,
                 before: $n->has('before') ? $n->id('before') : null,
-                does: $n->has('does') ? Json::encode($n->child('does')->fields('step', 'materials', 'mixes')->raw()) : null,
+                does: $n->has('does') ? self::does($n->child('does')) : null,
                 zone: $n->enumOrNull('zone', Zone::class) ?? Zone::Field,
             ));
         }, $pointer);
+    }
+
+    /** What nobody planned, as a document says it; what is in it is read when it is tried. */
+    private static function does(Node $n): string
+    {
+        // Asked for what they have, they are refused where they are no objects.
+        $n->fields('step', 'materials', 'mixes')->child('step')->has('technique');
+        foreach (['materials', 'mixes'] as $list) {
+            $n->has($list) && $n->list($list, static fn (Node $of): bool => $of->has('id'));
+        }
+
+        return Json::encode($n->raw());
     }
 }

@@ -30,6 +30,8 @@ use Inlaid\Core\Schedule\CalculatedPiece;
 use Inlaid\Core\Schedule\CoatPlan;
 use Inlaid\Core\Schedule\PieceToDo;
 use Inlaid\Core\Schedule\PlanAlone;
+use Inlaid\Core\Schedule\PlanScenarios;
+use Inlaid\Core\Schedule\StepWaits;
 use Inlaid\Core\Schedule\WorksOfPiece;
 use Inlaid\Tests\Core\Analysed;
 use Inlaid\Tests\Core\Given;
@@ -116,6 +118,15 @@ final class WorksTest extends TestCase
             ['done' => ['a/1' => self::MONDAY - 86_400, 'a/2' => self::MONDAY + 600]],
         ];
         yield 'nothing' => [static fn (): array => []];
+        yield 'sanded before it closes' => [
+            static fn (): array => [$coat('a', of: self::paint(240)), $sand(), $coat('b', of: self::paint(240))],
+        ];
+        yield 'a door turned, oiled' => [static fn (): Recipe => self::doors([
+            Made::step('oil', 'oiled-wiped', Analysed::shelf()['hard-oil'], 1, Purpose::Functional, detail: StepDetail::of(dwell: 15)),
+        ], turned: true)];
+        yield 'taped for two coats' => [static fn (): Recipe => self::doors([
+            self::on($coat('a', 2, detail: StepDetail::of(masks: ['door'])), ['frame']),
+        ])];
         $front = ['door:face', 'door:long-edges'];
         yield 'a door that is turned' => [
             static fn (): Recipe => self::doors([$coat('a', 2), $coat('b', wait: WaitUntil::Touch)], turned: true),
@@ -167,6 +178,58 @@ final class WorksTest extends TestCase
             'coats' => array_map(static fn (CoatPlan $c): string => Said::line($c), $planned->plan->coats),
             'told' => Said::line($planned, ['plan']),
         ]);
+    }
+
+    /** Of 4 to 16 °C, the paint needs 8: laid at noon the evening is too cold before it can be recoated; in a warm room never. */
+    public function testChilledBeforeItIsDry(): void
+    {
+        $waits = static function (DayCurve $air, float $lowest = 8.0): StepWaits {
+            $recipe = Made::recipe([Made::step('s', 'brushed', Given::paint())]);
+
+            return StepWaits::of(Made::works($recipe, Given::context())[0], $air, new \DateTimeZone('UTC'));
+        };
+        $cold = $waits(DayCurve::between(4.0, 16.0, 55.0));
+        $noon = self::MONDAY + 4 * 3600;
+        self::assertNull($cold->chilledAfter($noon, self::calendar()), 'dry before the evening');
+        $late = $cold->chilledAfter($noon + 8 * 3600, self::calendar()) ?? self::fail('laid at eight in the evening');
+        self::assertLessThan(8.0, $late);
+        self::assertGreaterThan(3.9, $late);
+        self::assertNull($waits(DayCurve::steady(Climate::reference()))->chilledAfter($noon, self::calendar()));
+        self::assertSame([true, false], [$cold->canBeLaid(), $waits(DayCurve::steady(Climate::of(5.0, 50.0)))->canBeLaid()]);
+        self::assertSame([true, false], [$cold->everDries(), $waits(DayCurve::steady(Climate::of(5.0, 50.0)))->everDries()]);
+        self::assertSame([WaitUntil::Recoat, WaitUntil::Recoat], [$cold->rule(1, 2), $cold->rule(2, 2)]);
+        $through = StepWaits::of(
+            Made::works(Made::recipe([Made::step('s', 'brushed', Given::paint(), 2, wait: WaitUntil::Through)]), Given::context())[0],
+            DayCurve::steady(Climate::reference()),
+            new \DateTimeZone('UTC'),
+        );
+        self::assertSame([WaitUntil::Recoat, WaitUntil::Through], [$through->rule(1, 2), $through->rule(2, 2)]);
+    }
+
+    /** Of two pieces that could come in either order the one with a day to be ready by comes first. */
+    public function testWhatHasADayComesFirst(): void
+    {
+        $first = static function (?int $due): string {
+            $piece = static fn (string $id, ?int $due): CalculatedPiece => self::calculated(
+                Made::recipe(
+                    [Made::step('s', 'sanded', for: Purpose::Functional, detail: StepDetail::of(grit: 180)), Made::step('t', 'dusted')],
+                ),
+                ['id' => $id, 'due' => $due],
+            );
+            $never = static fn (): bool => false;
+            $plan = (new PlanScenarios())->plan(
+                pieces: [$piece('a', null), $piece('b', $due)],
+                calendars: [self::calendar()],
+                context: Given::context(self::hours(), self::MONDAY),
+                isOver: $never,
+                isLate: $never,
+            );
+            $ends = ['a' => $plan->ready('a') ?? 0, 'b' => $plan->ready('b') ?? 0];
+            asort($ends);
+
+            return (string) array_key_first($ends);
+        };
+        self::assertSame(['a', 'b'], [$first(null), $first(self::MONDAY + 1200)]);
     }
 
     /** @param list<Step> $steps */
