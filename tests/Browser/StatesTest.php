@@ -115,6 +115,33 @@ final class StatesTest extends Rooms
         self::assertSame([], $tiny, 'too small to be read');
     }
 
+    /**
+     * A page magnified to twice its size, as one with poor eyes has it: every room is reached, and nothing runs out of it; at the bench the
+     * buttons leave more than half to the step.
+     */
+    public function testMagnifiedTwiceEveryRoomIsReached(): void
+    {
+        $this->resize(640, 400);
+        $this->go('/');
+        $this->see('main li h2');
+        foreach (['Mix', 'Boards', 'Days', 'Logbook', 'Shelf', 'Settings', 'Book'] as $room) {
+            $this->first(WebDriverBy::xpath("//header//option[.='$room']"))->click();
+            $this->until(fn (): bool => str_contains($this->text('main h1'), $room), "$room is open");
+            self::assertSame(640, $this->browser->executeScript('return document.documentElement.scrollWidth'), $room);
+        }
+        $recipe = $this->studio->recipe('ticket')->id;
+        $this->go("/recipes/$recipe");
+        $this->see('svg[role=img]');
+        self::assertSame(640, $this->browser->executeScript('return document.documentElement.scrollWidth'), 'Section');
+        $job = $this->studio->json('POST', '/api/runs', ['recipe' => $recipe], 201)->id;
+        $this->go("/bench/$job");
+        $this->see('[data-testid=act]');
+        self::assertSame(640, $this->browser->executeScript('return document.documentElement.scrollWidth'), 'Bench');
+        self::assertLessThan(100, $this->browser->executeScript(
+            'return [...document.querySelectorAll("main button")].find(b => b.innerText === "Skip").parentElement.offsetHeight',
+        ));
+    }
+
     public function testThePaperHasNoButtonsAndNoStepIsTorn(): void
     {
         $this->go('/recipes/'.$this->studio->recipe('cupboard')->id.'/sheet');

@@ -75,11 +75,7 @@ export function Shell() {
             Inlaid Recipe
           </Box>
         </Box>
-        <Box
-          component="nav"
-          aria-label="Rooms"
-          sx={{ display: { xs: 'none', sm: 'flex' }, height: '100%', ml: 2, overflowX: 'auto', scrollbarWidth: 'none' }}
-        >
+        <Box component="nav" aria-label="Rooms" sx={{ display: { xs: 'none', md: 'flex' }, height: '100%', ml: 2 }}>
           {rooms.map((room) => (
             <Box
               key={room.to}
@@ -89,7 +85,7 @@ export function Shell() {
               sx={{
                 color: bench.sand,
                 textDecoration: 'none',
-                px: { xs: 1, sm: 1.5, lg: 2 },
+                px: { md: 1.5, lg: 2 },
                 display: 'flex',
                 alignItems: 'center',
                 borderBottom: '4px solid transparent',
@@ -141,7 +137,7 @@ export function Shell() {
   );
 }
 
-/** On a phone: the room one is in, and by a press all others. */
+/** Where there is little room, on a phone or magnified: the room one is in, and by a press all others. */
 function RoomOf({ pathname, onGo }: { pathname: string; onGo: (to: string) => void }) {
   const at = pathname.startsWith('/bench') ? '/days' : pathname;
   const here = rooms.find((room) => room.to !== '/' && at.startsWith(room.to)) ?? rooms[0];
@@ -152,7 +148,7 @@ function RoomOf({ pathname, onGo }: { pathname: string; onGo: (to: string) => vo
       value={here.to}
       onChange={(e) => onGo((e.target as unknown as HTMLSelectElement).value)}
       sx={{
-        display: { xs: 'block', sm: 'none' },
+        display: { xs: 'block', md: 'none' },
         font: 'inherit',
         fontSize: 18,
         fontWeight: 650,

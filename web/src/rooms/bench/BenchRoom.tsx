@@ -37,6 +37,9 @@ const nothing: ReturnType<typeof progress> = {
   last: null,
 };
 
+/** A phone on its side, or a page magnified: the buttons stay in one row, so that the step is seen above them. */
+const low = '@media (max-height: 520px)';
+
 /** One step at a time, big enough for a wet glove: begin, done, undo. */
 export default function BenchRoom() {
   const id = useParams().id ?? '';
@@ -134,7 +137,14 @@ export default function BenchRoom() {
   const running = (
     <BenchTimers timers={timers} now={now} sound={comfort.sound} voice={comfort.voice} onDry={(t) => note(newEvent('dried', t.of))} />
   );
-  const big = { minHeight: 76, fontSize: 22, flex: '1 1 118px', px: 1, lineHeight: 1.15 } as const;
+  const big = {
+    minHeight: 76,
+    fontSize: 22,
+    flex: '1 1 118px',
+    px: 1,
+    lineHeight: 1.15,
+    [low]: { minHeight: 52, fontSize: 16, flexBasis: 84 },
+  } as const;
   return (
     <Box
       sx={{
@@ -149,10 +159,10 @@ export default function BenchRoom() {
       }}
       data-testid="bench"
     >
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', fontSize: 17 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'center', fontSize: 17 }}>
         <b>{run.data.title}</b>
         <span>{act ? `${at + 1} of ${acts.length}` : `all ${acts.length} done`}</span>
-        <Box role="status" sx={{ flex: 1, minWidth: 160 }}>
+        <Box role="status" sx={{ flex: 1, minWidth: pending.length > 0 || offline ? 160 : 0 }}>
           {pending.length > 0
             ? offline
               ? `Offline: ${pending.length} saved on this device, will sync`
@@ -161,18 +171,20 @@ export default function BenchRoom() {
               ? 'Offline'
               : 'saved'}
         </Box>
-        {(
-          [
-            ['dark', comfort.dark ? 'Bright' : 'Dark'],
-            ['sound', comfort.sound ? 'Sound off' : 'Sound on'],
-            ['voice', comfort.voice ? 'Voice off' : 'Voice on'],
-          ] as const
-        ).map(([key, label]) => (
-          <Button key={key} color="inherit" size="small" onClick={() => setComfort({ ...comfort, [key]: !comfort[key] })}>
-            {label}
-          </Button>
-        ))}
-        <Link to="/days">Go to Days</Link>
+        <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', ml: { xs: -0.6, sm: 0 } }}>
+          {(
+            [
+              ['dark', comfort.dark ? 'Bright' : 'Dark'],
+              ['sound', comfort.sound ? 'Sound off' : 'Sound on'],
+              ['voice', comfort.voice ? 'Voice off' : 'Voice on'],
+            ] as const
+          ).map(([key, label]) => (
+            <Button key={key} color="inherit" size="small" onClick={() => setComfort({ ...comfort, [key]: !comfort[key] })}>
+              {label}
+            </Button>
+          ))}
+          <Link to="/days">Go to Days</Link>
+        </Box>
       </Box>
       {refused.length > 0 && (
         <Alert
@@ -242,6 +254,7 @@ export default function BenchRoom() {
           // Where it is, whatever comes above it: nothing moves under a finger.
           position: 'sticky',
           bottom: 0,
+          [low]: { gap: 0.5, pb: 0.5, pt: 0.5 },
           pb: 1.5,
           pt: 1,
           bgcolor: comfort.dark ? bench.ink : bench.paper,
@@ -256,6 +269,7 @@ export default function BenchRoom() {
               ...big,
               flex: '2 1 200px',
               fontSize: 30,
+              [low]: { ...big[low], fontSize: 18, flexBasis: 120 },
               bgcolor: bench.brass,
               color: bench.ink,
               '&:hover': { bgcolor: bench.brassLight },
