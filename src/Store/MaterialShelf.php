@@ -121,7 +121,9 @@ final readonly class MaterialShelf
     }
 
     /**
-     * @return array{int, list<StoredMaterial>} how many match, and one page of them, by kind and name
+     * @param string $query in the name, or what begins a kind: "waxes" finds all of them
+     *
+     * @return array{int, list<StoredMaterial>} how many match, and one page of them, in the order of kinds, by name
      */
     public function search(string $query, ?MaterialKind $kind, bool $archived, int $page, int $size): array
     {
@@ -131,12 +133,24 @@ final readonly class MaterialShelf
         if (null !== $kind) {
             $find->andWhere('m.kind = :kind')->setParameter('kind', $kind->value);
         }
-        Containing::text($find, 'm.name', $query);
+        $word = strtr(preg_replace('~(?<=[hx])es$|s$~', '', mb_strtolower(trim($query))) ?? '', ' ', '-');
+        $kinds = array_filter(MaterialKind::cases(), static fn (MaterialKind $k): bool => '' !== $word && str_starts_with($k->value, $word));
+        if ([] === $kinds) {
+            Containing::text($find, 'm.name', $query);
+        } else {
+            Containing::text($find, 'm.name', $query, 'm.kind IN (:kinds)');
+            $find->setParameter('kinds', array_column($kinds, 'value'));
+        }
+        $place = implode(' ', array_map(
+            static fn (MaterialKind $k, int $at): string => "WHEN m.kind = '$k->value' THEN $at",
+            MaterialKind::cases(),
+            array_keys(MaterialKind::cases()),
+        ));
         $count = (int) (clone $find)->select('COUNT(m.id)')->getQuery()->getSingleScalarResult();
         /** @var list<StoredMaterial> $found */
         $found = $find
-            ->select('m')
-            ->orderBy('m.kind')
+            ->select('m', "CASE $place ELSE 99 END AS HIDDEN place")
+            ->orderBy('place')
             ->addOrderBy('m.name')
             ->setFirstResult($size * ($page - 1))
             ->setMaxResults($size)

@@ -212,6 +212,32 @@ final class StatesTest extends Rooms
     }
 
     /**
+     * A long shelf comes page by page, and what is open stays open whatever is looked for.
+     */
+    public function testALongShelfIsReadPageByPage(): void
+    {
+        $paint = $this->studio->json('GET', '/api/materials?query=platform')->materials[0]->material;
+        for ($i = 0; $i < 160; ++$i) {
+            $this->studio->json('POST', '/api/materials', ['material' => ['name' => \sprintf('Slate %03d', $i)] + (array) $paint], 201);
+        }
+        $this->go('/shelf');
+        $this->see('main section h2');
+        $asked = fn (): array => $this->browser->executeScript(
+            'return performance.getEntriesByType("resource").map(e => e.name).filter(n => n.includes("/api/materials?"))',
+        );
+        self::assertStringNotContainsString('Plaster', $this->main());
+        self::assertCount(1, $asked(), 'one page of them');
+        $this->button('Next page')->click();
+        $this->until(fn (): bool => str_contains($this->main(), '2 of 2'), 'the second page');
+        $this->button('Dark wax')->click();
+        $this->until(fn (): bool => 'Dark wax' === $this->text('main h2.MuiTypography-h2'), 'it is open');
+        $this->field('Name')->sendKeys(', mine');
+        $this->see('input[type=search]')->sendKeys('slate 15');
+        $this->until(fn (): bool => !str_contains($this->main(), 'Previous page') && str_contains($this->main(), 'Slate 159'), 'ten of them');
+        self::assertSame('Dark wax, mine', $this->field('Name')->getAttribute('value'), 'what is typed stays');
+    }
+
+    /**
      * A material is found, copied, renamed, and taken off the shelf; all by keys.
      */
     public function testTheShelfByKeys(): void

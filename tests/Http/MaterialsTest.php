@@ -236,6 +236,28 @@ final class MaterialsTest extends TestCase
             'Choose a kind: cleaner',
             $this->studio->json('GET', '/api/materials?kind=potion', null, 400)->detail,
         );
+        foreach (['waxes', 'Wax', 'bleaches', 'glazing medium', 'thinners', 'platform', 'nothing such'] as $said) {
+            $wanted = array_filter($find('')->materials, static function (\stdClass $m) use ($said): bool {
+                $word = rtrim(strtolower($said), 'es');
+
+                return str_contains(strtolower($m->material->name), strtolower($said)) || str_starts_with($m->material->kind, strtr($word, ' ', '-'));
+            });
+            self::assertSame(
+                array_column(array_column($wanted, 'material'), 'id'),
+                array_map(static fn (\stdClass $m): string => $m->material->id, $find('query='.rawurlencode($said))->materials),
+                $said,
+            );
+        }
+        $kinds = array_column(array_column($find('')->materials, 'material'), 'kind');
+        self::assertSame('cleaner', $kinds[0]);
+        self::assertCount(\count(array_unique($kinds)), array_filter(
+            $kinds,
+            static fn (string $k, int $at): bool => $k !== ($kinds[$at - 1] ?? null),
+            \ARRAY_FILTER_USE_BOTH,
+        ), 'each kind stands together');
+        $first = $find('')->materials[0];
+        self::assertEquals($first, $this->studio->json('GET', "/api/materials/{$first->material->id}"));
+        self::assertStringContainsString('nothere', $this->studio->json('GET', '/api/materials/nothere', null, 404)->detail);
         $seen = [];
         for ($page = 1; [] !== ($list = $find("page=$page"))->materials; ++$page) {
             array_push($seen, ...array_map(static fn (\stdClass $m): string => $m->material->id, $list->materials));

@@ -11,12 +11,15 @@ use Doctrine\ORM\QueryBuilder;
  */
 final readonly class Containing
 {
-    public static function text(QueryBuilder $find, string $field, string $text): void
+    /**
+     * @param string $or what finds it too
+     */
+    public static function text(QueryBuilder $find, string $field, string $text, string $or = '1 = 0'): void
     {
         if ('' === trim($text)) {
             return;
         }
-        $find->andWhere("LOWER($field) LIKE :containing ESCAPE '!'")
+        $find->andWhere("LOWER($field) LIKE :containing ESCAPE '!' OR $or")
             ->setParameter('containing', '%'.preg_replace('/[!%_]/', '!$0', mb_strtolower(trim($text))).'%');
     }
 }

@@ -1060,7 +1060,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** Show a material */
+        get: operations["showMaterial"];
         /** Change a material; 409 with the newer one if it has changed */
         put: operations["changeMaterial"];
         post?: never;
@@ -8103,6 +8104,37 @@ export interface operations {
         responses: {
             /** @description Add a material to the shelf */
             201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MaterialResponse"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showMaterial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Show a material */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };

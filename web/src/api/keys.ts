@@ -28,7 +28,9 @@ export const keys = {
   recipeOf: (id: string | null | undefined, what = 'draft', ...more: readonly unknown[]) => ['recipe', id, what, ...more],
 
   materials: ['materials'],
-  materialList: (archived: boolean) => ['materials', 'list', archived],
+  allMaterials: ['materials', 'all'],
+  materialList: (query: string, archived: boolean, page: number) => ['materials', 'list', query, archived, page],
+  material: (id: string) => ['materials', id],
   learned: (material: string, version: number) => ['materials', 'learned', material, version],
 
   pots: ['pots'],

@@ -1,10 +1,13 @@
-import Autocomplete from '@mui/material/Autocomplete';
+import Autocomplete, { createFilterOptions } from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
 import type { Material, Named } from '../api/api';
 import { type MixBook, usableIn } from '../recipe/edits';
 import { kinds } from '../ui/words';
 
 type Option = { of: Named; name: string; group: string; material?: Material };
+
+/** Nobody reads more of a list; whoever has more on the shelf types a word of the name. */
+const filterOptions = createFilterOptions<Option>({ limit: 200 });
 
 /** Chooses a material of the book, one of its mixes, or something from the shelf. */
 export function IngredientPick({
@@ -41,6 +44,7 @@ export function IngredientPick({
   return (
     <Autocomplete<Option, false, boolean>
       options={options}
+      filterOptions={filterOptions}
       value={chosen}
       disableClearable={chosen !== null}
       groupBy={(o) => o.group}

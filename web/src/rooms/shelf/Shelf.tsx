@@ -4,18 +4,19 @@ import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { answer, api, type Material, nothing } from '../../api/api';
 import { keys } from '../../api/keys';
-import { useMaterials } from '../../api/useMaterials';
 import { useSettings } from '../../api/useSettings';
 import { bench, twoColumns } from '../../theme/theme';
 import { askAgain, Failed, Loading } from '../../ui/Notice';
+import { Pages } from '../../ui/Pages';
 import { SearchField } from '../../ui/SearchField';
 import { Swatch } from '../../ui/Swatch';
 import { shelfTable, TakeTable } from '../../ui/TakeTable';
+import { useLater } from '../../ui/useLater';
 import { day, kinds } from '../../ui/words';
 import { MaterialPanel } from './MaterialPanel';
 import { ShelfTabs } from './ShelfTabs';
@@ -26,12 +27,34 @@ export default function Shelf() {
   const queries = useQueryClient();
   const [archived, setArchived] = useState(false);
   const [query, setQuery] = useState('');
+  const [page, setPage] = useState(1);
+  const later = useLater(query);
   const asked = useSearchParams()[0].get('material');
   const [chosen, setChosen] = useState(asked);
   useEffect(() => setChosen((now) => asked ?? now), [asked]);
-  const materials = useMaterials(archived);
+  const list = useQuery({
+    queryKey: keys.materialList(later, archived, page),
+    queryFn: () => answer(api.GET('/api/materials', { params: { query: { query: later, archived, page } } })),
+    placeholderData: keepPreviousData,
+  });
+  const found = list.data?.materials.map((m) => m.material) ?? [];
+  const listed = found.find((m) => m.id === chosen);
+  /** What is open may stand on another page, or not match what is looked for. */
+  const elsewhere = useQuery({
+    queryKey: keys.material(chosen ?? ''),
+    queryFn: () => answer(api.GET('/api/materials/{id}', { params: { path: { id: chosen ?? '' } } })),
+    enabled: chosen !== null && list.isSuccess && !listed,
+  });
   const settings = useSettings();
   const stock = new Map(useStock()?.map((l) => [l.material, l]));
+  const search = (text: string) => {
+    setQuery(text);
+    setPage(1);
+  };
+  const choose = (material: Material) => {
+    queries.setQueryData(keys.material(material.id), { material, archived }); // stays open whatever is looked for next
+    setChosen(material.id);
+  };
   const refresh = () => queries.invalidateQueries({ queryKey: keys.materials });
   const archive = useMutation({
     mutationFn: (id: string) =>
@@ -43,16 +66,16 @@ export default function Shelf() {
       answer(api.POST('/api/materials', { body: { material: { ...material, name: `${material.name}, own` } } })),
     onSuccess: (made) => {
       void refresh();
-      setChosen(made.material.id);
-      setQuery('');
+      choose(made.material);
+      search('');
     },
   });
-  const error = materials.error ?? settings.error;
-  if (error) return <Failed error={error} retry={askAgain(materials, settings)} />;
-  if (!materials.data || !settings.data) return <Loading what="the shelf" />;
-  const found = materials.data.filter((m) => `${m.name} ${kinds[m.kind]}`.toLowerCase().includes(query.trim().toLowerCase()));
+  const error = list.error ?? settings.error;
+  if (error) return <Failed error={error} retry={askAgain(list, settings)} />;
+  if (!list.data || !settings.data) return <Loading what="the shelf" />;
   const groups = Object.keys(kinds).filter((k) => found.some((m) => m.kind === k));
-  const open = materials.data.find((m) => m.id === chosen) ?? found.find((m) => m.kind === groups[0]);
+  const there = elsewhere.data?.archived === archived ? elsewhere.data.material : undefined;
+  const open = listed ?? there ?? (elsewhere.isLoading ? undefined : found[0]);
   const failed = archive.error ?? copy.error;
 
   return (
@@ -64,8 +87,11 @@ export default function Shelf() {
       <Box sx={{ borderRight: { md: 1 }, borderColor: { md: 'divider' }, display: 'flex', flexDirection: 'column', minHeight: 0 }}>
         <Box sx={{ p: 2, pb: 1 }}>
           <ShelfTabs at="materials" />
-          <SearchField label="Search materials" value={query} onChange={setQuery} />
-          <FormControlLabel control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />} label="Show archived" />
+          <SearchField label="Search materials" value={query} onChange={search} />
+          <FormControlLabel
+            control={<Switch checked={archived} onChange={(e) => [setArchived(e.target.checked), setPage(1)]} />}
+            label="Show archived"
+          />
           <Box sx={{ color: 'text.secondary' }}>
             Export palette:
             <Button size="small" href="/api/palette.gpl">
@@ -83,7 +109,7 @@ export default function Shelf() {
             <TakeTable name="Import stock" table={shelfTable} onTaken={() => void queries.invalidateQueries()} />
           </Box>
         </Box>
-        <Box tabIndex={0} role="group" aria-label="Materials" sx={{ overflowY: 'auto', px: 2, pb: 2 }}>
+        <Box key={page} tabIndex={0} role="group" aria-label="Materials" sx={{ overflowY: 'auto', px: 2, pb: 2 }}>
           {groups.length === 0 && <p>{archived ? 'Nothing archived' : 'No matches'}</p>}
           {groups.map((kind) => (
             <Box component="section" key={kind} sx={{ mb: 1.5 }}>
@@ -98,7 +124,7 @@ export default function Shelf() {
                     fullWidth
                     color="inherit"
                     aria-current={m.id === open?.id}
-                    onClick={() => setChosen(m.id)}
+                    onClick={() => choose(m)}
                     sx={{
                       justifyContent: 'flex-start',
                       gap: 1.25,
@@ -114,6 +140,7 @@ export default function Shelf() {
                 ))}
             </Box>
           ))}
+          <Pages page={page} list={{ total: list.data.total, size: list.data.pageSize }} onPage={setPage} />
         </Box>
       </Box>
       <Box sx={{ overflowY: { md: 'auto' }, p: { xs: 2, md: 3 }, bgcolor: 'background.paper' }}>
