@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Eye;
 
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Run\DrawnMean;
 
 /**
@@ -77,7 +78,7 @@ final readonly class LearnEye
             $bias < 0.375 => "a quarter of a $step",
             $bias < 0.75 => "half a $step",
             $bias < 1.25 => "one $step",
-            default => \sprintf('%.1f %ss', $bias, $step),
+            default => \sprintf('%s %ss', ExactNumber::plain($bias, 1), $step),
         };
     }
 

@@ -29,6 +29,7 @@ use Inlaid\Tests\Core\Bounds;
 use Inlaid\Tests\Core\Randomly;
 use Inlaid\Tests\Core\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -318,6 +319,18 @@ final class MaterialTest extends TestCase
             largestThinning: $thinning,
             slake: $slake,
         );
+    }
+
+    #[TestWith([-30.0, true])]
+    #[TestWith([-30.1, false])]
+    #[TestWith([40.0, true])]
+    #[TestWith([40.1, false])]
+    public function testColdestAirThatAMaterialStands(float $lowest, bool $holds): void
+    {
+        if (!$holds) {
+            $this->expectExceptionMessage('between -30 and 40 °C');
+        }
+        self::assertSame($lowest, self::handling(lowest: $lowest)->lowestTemperature);
     }
 
     private static function handling(?int $open = null, ?int $pot = null, float $lowest = 5.0): Handling

@@ -38,6 +38,7 @@ use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Made;
 use Inlaid\Tests\Core\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -173,6 +174,7 @@ final class WorksTest extends TestCase
         $air = $piece['air'] ?? null;
         $context = $air instanceof DayCurve ? $usual->atPlace(null, $air) : $usual;
         $planned = (new PlanAlone())->plan($recipe, Made::works($recipe, $context), $context);
+        self::assertSame([null, null], [$planned->start('none'), $planned->end('none')]);
         Said::assertSame(__DIR__.'/works.yaml', 'alone: '.$this->dataName(), [
             'plan' => Said::line($planned->plan, ['coats']),
             'coats' => array_map(static fn (CoatPlan $c): string => Said::line($c), $planned->plan->coats),
@@ -206,30 +208,26 @@ final class WorksTest extends TestCase
         self::assertSame([WaitUntil::Recoat, WaitUntil::Through], [$through->rule(1, 2), $through->rule(2, 2)]);
     }
 
-    /** Of two pieces that could come in either order the one with a day to be ready by comes first. */
-    public function testWhatHasADayComesFirst(): void
+    /** Of two pieces that could come in either order the one with a day to be ready by comes first, else the one that is named first. */
+    #[TestWith([null, 'a'])]
+    #[TestWith([self::MONDAY + 60, 'b'])]
+    public function testWhatHasADayComesFirst(?int $due, string $first): void
     {
-        $first = static function (?int $due): string {
-            $piece = static fn (string $id, ?int $due): CalculatedPiece => self::calculated(
-                Made::recipe(
-                    [Made::step('s', 'sanded', for: Purpose::Functional, detail: StepDetail::of(grit: 180)), Made::step('t', 'dusted')],
-                ),
-                ['id' => $id, 'due' => $due],
-            );
-            $never = static fn (): bool => false;
-            $plan = (new PlanScenarios())->plan(
-                pieces: [$piece('a', null), $piece('b', $due)],
-                calendars: [self::calendar()],
-                context: Given::context(self::hours(), self::MONDAY),
-                isOver: $never,
-                isLate: $never,
-            );
-            $ends = ['a' => $plan->ready('a') ?? 0, 'b' => $plan->ready('b') ?? 0];
-            asort($ends);
-
-            return (string) array_key_first($ends);
-        };
-        self::assertSame(['a', 'b'], [$first(null), $first(self::MONDAY + 1200)]);
+        $piece = static fn (string $id, ?int $due): CalculatedPiece => self::calculated(
+            Made::recipe([Made::step('s', 'dusted')]),
+            ['id' => $id, 'due' => $due],
+        );
+        $never = static fn (): bool => false;
+        $plan = (new PlanScenarios())->plan(
+            pieces: [$piece('a', null), $piece('b', $due)],
+            calendars: [self::calendar()],
+            context: Given::context(self::hours(), self::MONDAY),
+            isOver: $never,
+            isLate: $never,
+        );
+        $ends = ['a' => $plan->ready('a') ?? 0, 'b' => $plan->ready('b') ?? 0];
+        asort($ends);
+        self::assertSame($first, array_key_first($ends));
     }
 
     /** @param list<Step> $steps */
