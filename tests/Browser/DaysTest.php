@@ -73,6 +73,64 @@ final class DaysTest extends Rooms
         );
     }
 
+    /**
+     * Three pieces over a week, from an empty bench: one of them is due, one stands in the hall. One thing at a time is planned, in working
+     * hours, over several days and nights; all is done, one after the other, and each piece goes into the logbook.
+     */
+    public function testThreePiecesOverAWeek(): void
+    {
+        foreach ($this->studio->json('GET', '/api/runs?bench=true')->runs as $run) {
+            $this->studio->json('PUT', "/api/runs/$run->id", ['version' => $run->version, 'archived' => true]);
+        }
+        $this->go('/days');
+        foreach ([
+            'Notice-board frame, stippled and lined',
+            'Station-clock case, dusk blend',
+            'Ticket rack, slate wash',
+        ] as $on => $title) {
+            $this->field('Start a job from')->sendKeys(strtok($title, ' ') ?: '');
+            $this->pick($title);
+            $this->until(
+                fn (): bool => $on + 1 === \count($this->browser->findElements(WebDriverBy::cssSelector('section[aria-label]:has(summary)'))),
+                'it is on the bench',
+            );
+        }
+        $this->opened('Ticket rack');
+        $this->first(WebDriverBy::xpath(
+            '//section[starts-with(@aria-label, "Ticket rack")]//label[.="Deadline"]/following::*[@role="spinbutton"][1]',
+        ))->click();
+        $due = new \DateTimeImmutable('+14 days');
+        $this->browser->getKeyboard()->sendKeys($due->format('dmY'));
+        $this->until(fn (): bool => null !== $this->job('Ticket rack')->due, 'it is due in two weeks');
+        $days = fn (): \stdClass => $this->studio->json('POST', '/api/compute/days');
+        $plan = $days();
+        self::assertSame([0, 0, 0], array_column($plan->pieces, 'late'));
+        self::assertTrue($plan->complete);
+        $busy = [];
+        foreach ($plan->works as $work) {
+            array_push($busy, ...(0 === $work->hands ? $work->stretches : []));
+        }
+        usort($busy, static fn (\stdClass $a, \stdClass $b): int => $a->start <=> $b->start);
+        foreach ($busy as $i => $stretch) {
+            self::assertLessThanOrEqual($stretch->start, $busy[$i - 1]->end ?? '', 'one pair of hands');
+            self::assertMatchesRegularExpression('~T(0[89]|1[0-7]):~', $stretch->start, 'in working hours');
+        }
+        self::assertGreaterThanOrEqual(3, \count(array_unique(array_map(static fn (\stdClass $s): string => substr($s->start, 0, 10), $busy))));
+        $next = fn (): string => (string) $this->browser->executeScript(
+            'return document.querySelector("[data-testid=next]")?.innerText ?? "All steps done"',
+        );
+        for ($left = \count($plan->works), $told = $next(); $left > 0; --$left, $told = $next()) {
+            $this->clickInView($this->button('Mark step done'));
+            $this->until(static fn (): bool => $told !== $next(), "$told is done");
+        }
+        self::assertSame('All steps done', $told);
+        self::assertSame([], $days()->works);
+        $this->go('/logbook');
+        foreach (['Notice-board frame', 'Station-clock case', 'Ticket rack'] as $title) {
+            $this->until(fn (): bool => str_contains($this->main(), $title), "$title is in the logbook");
+        }
+    }
+
     /** What a finished run was otherwise is told; what is ticked is in the draft of its recipe. */
     public function testALessonBecomesTheNextRevision(): void
     {
