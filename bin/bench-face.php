@@ -9,6 +9,7 @@ use Facebook\WebDriver\WebDriverBy;
 [, $base, $driver] = $argv;
 
 require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/bounds.php';
 require __DIR__.'/browser.php';
 
 const FRAME = 1000 / 60;
@@ -36,12 +37,10 @@ $browser = headless($base, $driver);
 $recipe = static fn (string $query): stdClass => json_decode((string) file_get_contents("$base/api/recipes?query=$query"))->recipes[0];
 $kept = true;
 $tell = static function (string $what, array $took) use (&$kept): void {
-    $slow = $took[(int) (0.95 * count($took))];
-    $kept = $kept && $slow <= 1;
-    printf("%s is drawn in %.2f of a frame (median of %d; nineteen of twenty within %.2f); at most 1.\n", $what, $took[intdiv(count($took), 2)], count($took), $slow);
+    $kept = told("$what, frames (nineteen of twenty)", $took[(int) (0.95 * count($took))], sprintf('median %.2f of %d', $took[intdiv(count($took), 2)], count($took))) && $kept;
 };
 $open($browser, $recipe('rack')->id, 'face');
-$tell('A step of the face', $walk($browser, 'face'));
+$tell('A step of the face drawn', $walk($browser, 'face'));
 
 $document = json_decode((string) file_get_contents("$base/api/recipes/".$recipe('cupboard')->id.'/document'));
 foreach (range(count($document->piece->parts), 11) as $i) {
@@ -55,6 +54,6 @@ $made = json_decode((string) file_get_contents("$base/api/recipes", false, strea
     'content' => json_encode(['document' => $document]),
 ]])));
 $open($browser, $made->id, 'piece');
-$tell('A step of a piece of '.count($document->piece->parts).' parts', $walk($browser, 'piece'));
+$tell('A step of a piece of '.count($document->piece->parts).' parts drawn', $walk($browser, 'piece'));
 $browser->quit();
 exit($kept ? 0 : 1);

@@ -5,15 +5,9 @@ declare(strict_types=1);
 // The measuring part of bin/bench. Both addresses are asked in turn, so that a busy machine slows both alike.
 [, $base, $build] = $argv;
 
-const MOST_TIMES_BARE = 12.0;
-const MOST_TIMES_SHORTER = 4.0;
-const MOST_SCRIPT = 250_000;
-const MOST_TIMES_UNCHECKED = 3.0;
-const MOST_TIMES_PLANNED = 200.0;
-/** By how many paints may go into one mix. */
-const MOST_TIMES_MATCHED = [3 => 100.0, 4 => 300.0];
 
 require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/bounds.php';
 
 /** @return array{float, string} milliseconds and answer, over one kept connection */
 function ask(CurlHandle $curl, string $url, ?string $body): array
@@ -77,6 +71,7 @@ function longer(stdClass $document, int $count): stdClass
     return $long;
 }
 
+$kept = true;
 $curl = curl_init();
 for ($tries = 0; $tries < 200 && false === @fsockopen('127.0.0.1', (int) parse_url($base, PHP_URL_PORT)); ++$tries) {
     usleep(50_000);
@@ -99,8 +94,9 @@ for ($round = 0; $round < 420; ++$round) {
         $times['preview'][] = $preview;
     }
 }
-$ratio = quick($times['preview']) / quick($times['bare']);
-printf("Preview of %d steps: %.1f times a bare JSON endpoint (%.2f ms to %.2f ms, a tenth of %d are quicker); at most %.0f.\n", count($document->steps), $ratio, quick($times['preview']), quick($times['bare']), count($times['bare']), MOST_TIMES_BARE);
+$bare = median($times['bare']);
+$ms = static fn (float ...$of): string => implode(' to ', array_map(static fn (float $t): string => sprintf('%.1f ms', $t), $of));
+$kept = told(sprintf('Preview of %d steps, times a bare JSON endpoint', count($document->steps)), quick($times['preview']) / quick($times['bare']), $ms(quick($times['preview']), quick($times['bare']))) && $kept;
 
 // A recipe of a hundred steps against one of thirty.
 $took = [];
@@ -111,21 +107,18 @@ foreach ([30, 100] as $count) {
         $round < 6 || $took[$count][] = $time;
     }
 }
-$longer = median($took[100]) / median($took[30]);
-printf("Preview of 100 steps: %.1f times that of 30 (%.0f ms to %.0f ms); at most %.0f.\n", $longer, median($took[100]), median($took[30]), MOST_TIMES_SHORTER);
+$kept = told('Preview of 100 steps, times that of 30', median($took[100]) / median($took[30]), $ms(median($took[100]), median($took[30]))) && $kept;
 
 // A colour matched from twelve paints, against the same bare endpoint.
 $paints = ['platform-slate', 'lamp-soot', 'ballast', 'poppy-bank', 'tunnel-mist', 'signal-cream', 'engine-green', 'footplate-grey', 'morning-lime', 'evening-pine', 'matt-emulsion', 'mineral-paint'];
-$matched = [];
-foreach (MOST_TIMES_MATCHED as $most => $bound) {
+foreach ([3, 4] as $most) {
     $took = [];
     $targets = ['#7f8a6b', '#6b5a4a', '#a3b0b8', '#5a6b7f'];
     for ($round = 0; $round < 20; ++$round) {
         $time = ask($curl, "$base/api/compute/match", json_encode(['target' => $targets[$round % 4], 'paints' => $paints, 'most' => $most], JSON_THROW_ON_ERROR))[0];
         $round < 12 || $took[] = $time; // the first rounds warm all workers
     }
-    $matched[$most] = median($took) / median($times['bare']);
-    printf("Match of up to %d of %d paints: %.0f times a bare JSON endpoint (%.0f ms); at most %.0f.\n", $most, count($paints), $matched[$most], median($took), $bound);
+    $kept = told(sprintf('Match of up to %d of %d paints, times a bare JSON endpoint', $most, count($paints)), median($took) / $bare, $ms(median($took))) && $kept;
 }
 
 // Six pieces of fifteen steps on the bench, planned together.
@@ -141,8 +134,7 @@ for ($round = 0; $round < 17; ++$round) {
     [$time, $answer] = ask($curl, "$base/api/compute/days", '{}');
     $round < 8 || $took[] = $time;
 }
-$planned = median($took) / median($times['bare']);
-printf("Six pieces of %d steps (%d works) planned: %.0f times a bare JSON endpoint (%.0f ms); at most %.0f.\n", count($document->steps), count(json_decode($answer)->works), $planned, median($took), MOST_TIMES_PLANNED);
+$kept = told(sprintf('Six pieces of %d steps planned, times a bare JSON endpoint', count($document->steps)), median($took) / $bare, sprintf('%s, %d works', $ms(median($took)), count(json_decode($answer)->works))) && $kept;
 
 // The findings of a long recipe against the same without any rule, in this process, in turn.
 $kernel = new Inlaid\App\Kernel('test', false);
@@ -165,8 +157,7 @@ for ($round = 0; $round < 12; ++$round) {
         'with' !== $which || $found = count($worked->findings);
     }
 }
-$checked = median($times['with']) / median($times['without']);
-printf("Findings of %d steps (%d found): %.2f times the preview without them (%.1f ms to %.1f ms); at most %.0f.\n", count($document->steps), $found, $checked, median($times['with']), median($times['without']), MOST_TIMES_UNCHECKED);
+$kept = told(sprintf('Findings of %d steps, times the preview without them', count($document->steps)), median($times['with']) / median($times['without']), sprintf('%s, %d found', $ms(median($times['with']), median($times['without'])), $found)) && $kept;
 
 $page = (string) file_get_contents("$build/index.html");
 preg_match_all('~/build/(assets/[\w.-]+\.js)~', $page, $m);
@@ -183,6 +174,6 @@ for ($i = 0; $i < count($chunks); ++$i) {
     }
 }
 $bytes = array_sum(array_map(static fn (string $c): int => strlen((string) gzencode((string) file_get_contents("$build/$c"), 9)), $chunks));
-printf("First view: %.1f kB of gzipped script in %d files; at most %.0f kB.\n", $bytes / 1000, count($chunks), MOST_SCRIPT / 1000);
+$kept = told('First view, kB of gzipped script', $bytes / 1000, sprintf('%d files', count($chunks))) && $kept;
 
-exit($planned > MOST_TIMES_PLANNED || $longer > MOST_TIMES_SHORTER || $ratio > MOST_TIMES_BARE || $checked > MOST_TIMES_UNCHECKED || $bytes > MOST_SCRIPT || $matched[3] > MOST_TIMES_MATCHED[3] || $matched[4] > MOST_TIMES_MATCHED[4] ? 1 : 0);
+exit($kept ? 0 : 1);

@@ -14,6 +14,7 @@ use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\OldFinish;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\Place;
 use Inlaid\Core\Piece\PieceUse;
 use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
@@ -105,6 +106,29 @@ final class PartTest extends TestCase
         self::assertSame(6.0, Given::previewer()->preview($whole->recipe, Given::context())->area);
         self::assertSame($top, $whole->recipe->piece->largest(static fn (PiecePart $p): bool => true));
         self::assertSame(1.0, $leg->totalArea());
+    }
+
+    /** A quarter of 2 m², three times. */
+    public function testAFieldIsOfAllPieces(): void
+    {
+        $field = Field::of('f', 'Filler', 0.25, drinks: 1.0);
+        $part = PiecePart::of('m', 'M', Surface::free(2.0), 1, self::part()->substrate, fields: [$field]);
+        $whole = Given::analyser()->analyse(
+            \Inlaid\Core\Recipe\Recipe::of('Tables', Piece::of('Table', 3, [$part]), []),
+            Given::context(),
+        );
+        self::assertSame(1.5, (new DescribeParts())->describe($whole)[0]->fields[0]->area);
+    }
+
+    /** By how much wood moves where it stands, and what is outdoors. */
+    public function testPlaces(): void
+    {
+        self::assertSame(
+            ['a dry room 4', 'a kitchen or bath 5', 'outdoors under a roof 6 outdoors', 'outdoors in the open 8 outdoors'],
+            array_map(static fn (Place $p): string => $p->inWords().' '.$p->swing().($p->isOutdoors() ? ' outdoors' : ''), Place::cases()),
+        );
+        $free = Surface::free(0.25)->faces[Surface::WHOLE][1];
+        self::assertSame([2.0, 1.0], [$free->edges, $free->recesses], 'a square of half a metre: all around, and half of that');
     }
 
     /** What bare wood drinks: by its kind and its last paper, as it was measured, and never less than a sealed ground. */

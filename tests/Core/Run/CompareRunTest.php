@@ -324,6 +324,7 @@ final class CompareRunTest extends TestCase
             ),
         );
         self::assertSame([], self::compare([self::step('p', 1, 100)], [self::step('p', 1, 109)]), 'a tenth of the larger');
+        self::assertSame([], self::compare([self::step('p', 1, 1000)], [self::step('p', 1, 905)]), 'not of the smaller');
         self::assertCount(1, self::compare([self::step('p', 1, 100)], [self::step('p', 1, 112)]));
         self::assertCount(1, self::compare([self::step('p', 1, 112)], [self::step('p', 1, 100)]));
         $seen = self::compare([self::step('p', 1, null, null, ['#000000', '#b03030'])], [self::step('p', 1, 5, 5.0, ['#5b6b73'])]);
