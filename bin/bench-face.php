@@ -9,7 +9,7 @@ use Facebook\WebDriver\WebDriverBy;
 [, $base, $driver] = $argv;
 
 require __DIR__.'/../vendor/autoload.php';
-require __DIR__.'/bounds.php';
+require __DIR__.'/bench-shared.php';
 require __DIR__.'/browser.php';
 
 const FRAME = 1000 / 60;

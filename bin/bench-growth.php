@@ -8,6 +8,7 @@ use Symfony\Component\HttpFoundation\Request;
 
 [, $store] = $argv;
 require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/bench-shared.php';
 $_ENV['INLAID_STORE'] = $_SERVER['INLAID_STORE'] = $store;
 $kernel = new Kernel('prod', false);
 $kernel->boot();
@@ -51,13 +52,7 @@ $tell = static function (string $what, array $took): void {
 $cupboard = $cupboard->document;
 $took = [];
 foreach ([7, 15, 30, 60, 100] as $count) {
-    $long = clone $cupboard;
-    while (count($long->steps) < $count) {
-        $again = clone $long->steps[count($long->steps) - 7];
-        $again->id = 'long'.count($long->steps);
-        $long->steps[] = $again;
-    }
-    $took[$count] = $timed(static fn (): float => $ask('POST', '/api/preview', ['document' => $long])[0]);
+    $took[$count] = $timed(static fn (): float => $ask('POST', '/api/preview', ['document' => longer($cupboard, $count)])[0]);
 }
 $tell('Steps of a recipe, its preview', $took);
 
@@ -74,11 +69,10 @@ for ($count = 1; $count <= 12; ++$count) {
 }
 $tell('Pieces on the bench, of 7 steps each, their days', $took);
 
-$paints = ['platform-slate', 'lamp-soot', 'ballast', 'poppy-bank', 'tunnel-mist', 'signal-cream', 'engine-green', 'footplate-grey', 'morning-lime', 'evening-pine', 'matt-emulsion', 'mineral-paint'];
 foreach ([3, 4] as $most) {
     $took = [];
     foreach ([4, 6, 8, 12] as $count) {
-        $took[$count] = $timed(static fn (): float => $ask('POST', '/api/compute/match', ['target' => '#7f8a6b', 'paints' => array_slice($paints, 0, $count), 'most' => $most])[0]);
+        $took[$count] = $timed(static fn (): float => $ask('POST', '/api/compute/match', ['target' => '#7f8a6b', 'paints' => array_slice(PAINTS, 0, $count), 'most' => $most])[0]);
     }
     $tell("Paints to match a colour from, up to $most in one mix", $took);
 }

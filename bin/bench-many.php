@@ -8,7 +8,7 @@ use Symfony\Component\HttpFoundation\Request;
 
 [, $store] = $argv;
 require __DIR__.'/../vendor/autoload.php';
-require __DIR__.'/bounds.php';
+require __DIR__.'/bench-shared.php';
 
 /** Fills a copy of the demo's store up, with copies of what is in it. */
 function filled(string $store, string $name, int $recipes, int $runs, int $events): string

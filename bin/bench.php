@@ -5,9 +5,8 @@ declare(strict_types=1);
 // The measuring part of bin/bench. Both addresses are asked in turn, so that a busy machine slows both alike.
 [, $base, $build] = $argv;
 
-
 require __DIR__.'/../vendor/autoload.php';
-require __DIR__.'/bounds.php';
+require __DIR__.'/bench-shared.php';
 
 /** @return array{float, string} milliseconds and answer, over one kept connection */
 function ask(CurlHandle $curl, string $url, ?string $body): array
@@ -58,19 +57,6 @@ function quick(array $values): float
     return $values[intdiv(count($values), 10)];
 }
 
-/** The same recipe, its last seven steps done over and over until there are so many. */
-function longer(stdClass $document, int $count): stdClass
-{
-    $long = clone $document;
-    while (count($long->steps) < $count) {
-        $again = clone $long->steps[count($long->steps) - 7];
-        $again->id = 'long'.count($long->steps);
-        $long->steps[] = $again;
-    }
-
-    return $long;
-}
-
 $kept = true;
 $curl = curl_init();
 for ($tries = 0; $tries < 200 && false === @fsockopen('127.0.0.1', (int) parse_url($base, PHP_URL_PORT)); ++$tries) {
@@ -110,15 +96,14 @@ foreach ([30, 100] as $count) {
 $kept = told('Preview of 100 steps, times that of 30', median($took[100]) / median($took[30]), $ms(median($took[100]), median($took[30]))) && $kept;
 
 // A colour matched from twelve paints, against the same bare endpoint.
-$paints = ['platform-slate', 'lamp-soot', 'ballast', 'poppy-bank', 'tunnel-mist', 'signal-cream', 'engine-green', 'footplate-grey', 'morning-lime', 'evening-pine', 'matt-emulsion', 'mineral-paint'];
 foreach ([3, 4] as $most) {
     $took = [];
     $targets = ['#7f8a6b', '#6b5a4a', '#a3b0b8', '#5a6b7f'];
     for ($round = 0; $round < 20; ++$round) {
-        $time = ask($curl, "$base/api/compute/match", json_encode(['target' => $targets[$round % 4], 'paints' => $paints, 'most' => $most], JSON_THROW_ON_ERROR))[0];
+        $time = ask($curl, "$base/api/compute/match", json_encode(['target' => $targets[$round % 4], 'paints' => PAINTS, 'most' => $most], JSON_THROW_ON_ERROR))[0];
         $round < 12 || $took[] = $time; // the first rounds warm all workers
     }
-    $kept = told(sprintf('Match of up to %d of %d paints, times a bare JSON endpoint', $most, count($paints)), median($took) / $bare, $ms(median($took))) && $kept;
+    $kept = told(sprintf('Match of up to %d of %d paints, times a bare JSON endpoint', $most, count(PAINTS)), median($took) / $bare, $ms(median($took))) && $kept;
 }
 
 // Six pieces of fifteen steps on the bench, planned together.

@@ -194,7 +194,7 @@ final readonly class SolveScattering
             } else {
                 [$low, $below, $above, $side] = [$at, $value, -1 === $side ? $above / 2 : $above, -1];
             }
-        } while (abs($value) > 1e-9);
+        } while (abs($value) > 1e-9 && $high - $low > 1e-12); // or as near as numbers go
 
         return $at;
     }

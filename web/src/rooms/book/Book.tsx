@@ -96,7 +96,8 @@ export default function Book() {
     },
   });
   const failed = duplicate.error ?? archive.error;
-  const empty = list.data?.total === 0 && later === '' && query === '' && !near && wood === '' && how === '' && !archived;
+  const isAsked = later !== '' || query !== '' || near !== null || wood !== '' || how !== '' || archived || list.isPlaceholderData;
+  const empty = list.data?.total === 0 && !isAsked;
   if (list.error && !list.data) return <Failed error={list.error} retry={() => void list.refetch()} />;
 
   return (

@@ -8,7 +8,7 @@ const ways = [
   {
     to: '/recipes/new',
     title: 'Choose a finish',
-    says: 'Some thirty finishes, painted on your wood. One press makes a whole recipe of one, with its preparation, amounts and days.',
+    says: 'Some forty finishes, painted on your wood. One press makes a whole recipe of one, with its preparation, amounts and days.',
   },
   {
     to: '/recipes/new/look',

@@ -2,6 +2,11 @@
 
 declare(strict_types=1);
 
+// What the scripts of bin/bench share.
+
+/** Paints of the demo that a colour is matched from. */
+const PAINTS = ['platform-slate', 'lamp-soot', 'ballast', 'poppy-bank', 'tunnel-mist', 'signal-cream', 'engine-green', 'footplate-grey', 'morning-lime', 'evening-pine', 'matt-emulsion', 'mineral-paint'];
+
 /**
  * Tells one measured figure beside the former one and the most it may be, as the table of docs/performance.md has them: there is no
  * other place for bounds.
@@ -23,4 +28,17 @@ function told(string $what, float $now, string $of = ''): bool
     printf("%s %9s %9s %9s%s%s\n", $what.str_repeat(' ', max(0, 74 - mb_strlen($what))), number_format($now, $places, '.', ''), $was, $most, '' === $of ? '' : "  $of", $kept ? '' : '  TOO MUCH');
 
     return $kept;
+}
+
+/** The same recipe, its last seven steps done over and over until there are so many. */
+function longer(stdClass $document, int $count): stdClass
+{
+    $long = clone $document;
+    while (count($long->steps) < $count) {
+        $again = clone $long->steps[count($long->steps) - 7];
+        $again->id = 'long'.count($long->steps);
+        $long->steps[] = $again;
+    }
+
+    return $long;
 }
