@@ -6,6 +6,7 @@ namespace Inlaid\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
+use Inlaid\Tests\Http\Studio;
 
 /**
  * What must hold in every room: accessible, nothing fetched from elsewhere, nothing thrown, no sideways scroll.
@@ -24,7 +25,14 @@ final class EveryRoomTest extends Rooms
         $id = $this->studio->recipe()->id;
         $board = $this->studio->json('GET', '/api/boards')->boards[0]->id;
         $secret = basename($this->studio->json('POST', "/api/boards/$board/shares", ['days' => 2], 201)->url);
-        $run = $this->studio->json('GET', '/api/runs')->runs[0]->id;
+        $runs = array_column($this->studio->json('GET', '/api/runs')->runs, 'id');
+        $run = $runs[0];
+        $pot = $this->studio->json('GET', '/api/pots')->pots[0]->id;
+        $offer = basename($this->studio->json('POST', '/api/offers', [
+            'title' => 'Your rack',
+            'days' => 2,
+            'looks' => [['name' => 'Slate', 'recipe' => $id], ['name' => 'Green', 'recipe' => $this->studio->recipe('cupboard')->id]],
+        ], 201)->url);
         $rooms = [
             '/' => 'main li h2',
             '/recipes/new' => 'main li canvas',
@@ -44,7 +52,15 @@ final class EveryRoomTest extends Rooms
             "/look/$secret" => '[data-patch]',
             '/days' => '[data-testid=next]',
             '/logbook' => 'main li',
+            "/choose/$offer" => 'main canvas',
             "/logbook/$run" => '[data-testid=sums]',
+            "/logbook/$run/compare/$runs[1]" => 'main h1',
+            "/logbook/$run/care" => '[data-testid=until]',
+            '/logbook/eye' => 'main h1',
+            '/shelf/pots' => 'main h2',
+            "/shelf/pots/$pot" => 'main h2',
+            "/shelf/pots/$pot/label" => '[data-testid=label]',
+            '/shelf/buy' => 'main h2',
             "/bench/$run" => '[data-testid=act]',
             '/shelf' => 'main section h3',
             '/settings' => 'main h2',
@@ -67,6 +83,14 @@ final class EveryRoomTest extends Rooms
             ['Change plan', "/bench/$run", '[data-testid=act]'],
             ['Another hand, share or tool', null, '[role=dialog]'],
             ['Closer to the target', "/recipes/$id", '[data-testid=film]'],
+            ['Find the mix', "/recipes/$id", '[data-testid=film]'],
+            ['Suggest next step', "/recipes/$id", '[data-testid=film]'],
+            ['Search', "/recipes/$id", '[data-testid=film]'],
+            ['Help', "/recipes/$id", '[data-testid=film]'],
+            ['Note', "/bench/$run", '[data-testid=act]'],
+            ['New board', '/boards', 'main li h2'],
+            ['Paste a table', '/shelf', 'main section h3'],
+            ['Repeat this job', "/logbook/$run", '[data-testid=sums]'],
         ] as [$dialog, $path, $ready]) {
             if (null !== $path) {
                 $this->go($path);
@@ -83,11 +107,20 @@ final class EveryRoomTest extends Rooms
             );
             $this->checkAccess($axe, $dialog);
         }
+        $this->go("/bench/$run");
+        $this->see('[data-testid=act]');
+        $this->button('Dark')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Bright'), 'a dark bench');
+        $this->checkAccess($axe, 'the dark bench');
         $this->browser->manage()->window()->setSize(new WebDriverDimension(500, 844));
         $this->go('/mix');
         $this->see('svg[role=img]');
         $this->checkWidth('/mix', 500);
         $this->checkNothingLeftTheMachine();
+        $this->studio = Studio::empty($this->studio->store);
+        $this->go('/');
+        $this->until(fn (): bool => str_contains($this->main(), 'No recipes yet'), 'a new studio');
+        $this->checkAccess($axe, 'the empty book');
     }
 
     private function checkAccess(string $axe, string $where): void

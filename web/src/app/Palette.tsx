@@ -73,7 +73,7 @@ export default function Palette({ onClose }: { onClose: () => void }) {
       onClose={onClose}
       fullWidth
       maxWidth="sm"
-      aria-label="Search"
+      slotProps={{ paper: { 'aria-label': 'Search' } }}
       sx={{ '& .MuiDialog-container': { alignItems: 'flex-start' } }}
     >
       <DialogContent sx={{ minHeight: 430 }}>

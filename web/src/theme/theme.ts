@@ -1,5 +1,8 @@
+import type { AutocompleteRenderGroupParams } from '@mui/material/Autocomplete';
+import ListSubheader from '@mui/material/ListSubheader';
 import { createTheme } from '@mui/material/styles';
 import type {} from '@mui/x-date-pickers/themeAugmentation';
+import { createElement, type ElementType } from 'react';
 
 /** The colours of the bench: everything else takes them from here. */
 export const bench = {
@@ -62,6 +65,15 @@ export const twoColumns = (left: string) =>
 const serif = '"Bitter Variable", Georgia, serif';
 const sans = '"Atkinson Hyperlegible Next Variable", "Bitter Variable", system-ui, sans-serif';
 
+/** Options in groups that a screen reader names: the component's own are lists within a list of options, which it cannot tell. */
+const renderGroup = ({ key, group, children }: AutocompleteRenderGroupParams) =>
+  createElement(
+    'li',
+    { key, role: 'group', 'aria-label': group },
+    createElement(ListSubheader as ElementType, { component: 'div', 'aria-hidden': true, sx: { top: -8 } }, group),
+    createElement('ul', { role: 'presentation', style: { padding: '0 0 0 8px' } }, children),
+  );
+
 export const theme = createTheme({
   palette: {
     mode: 'light',
@@ -99,7 +111,10 @@ export const theme = createTheme({
     MuiButton: { defaultProps: { disableElevation: true }, styleOverrides: { root: { minHeight: 40 } } },
     MuiIconButton: { styleOverrides: { root: { borderRadius: 4, color: bench.ink } } },
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
-    MuiAutocomplete: { styleOverrides: { paper: { border: `1px solid ${bench.line}`, boxShadow: '0 4px 14px rgba(34,41,43,.18)' } } },
+    MuiAutocomplete: {
+      defaultProps: { renderGroup },
+      styleOverrides: { paper: { border: `1px solid ${bench.line}`, boxShadow: '0 4px 14px rgba(34,41,43,.18)' } },
+    },
     MuiDialog: { styleOverrides: { paper: { border: `2px solid ${bench.ink}`, borderRadius: 6 } } },
     MuiDialogTitle: { styleOverrides: { root: { fontFamily: serif, fontWeight: 650 } } },
     MuiTextField: { defaultProps: { size: 'small', fullWidth: true, slotProps: { inputLabel: { shrink: true } } } },

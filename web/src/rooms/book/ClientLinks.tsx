@@ -54,7 +54,7 @@ export function ClientLinks() {
                 </Button>
               )}
               {offer.open && (
-                <Button color="secondary" onClick={() => close.mutate(offer.id)} aria-label={`Close the link to ${offer.title}`}>
+                <Button color="secondary" onClick={() => close.mutate(offer.id)} aria-label={`Close link to ${offer.title}`}>
                   Close link
                 </Button>
               )}
