@@ -64,7 +64,7 @@ export function BeginWith({ shelf, onBegin }: Props) {
   }, [ready]);
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, gap: 1 }}>
         <Choice
           label="Start from"
           value=""

@@ -27,12 +27,16 @@ export function DayHeads({ columns, onDay }: { columns: readonly Column[]; onDay
         textAlign: 'left',
         color: 'text.primary',
         overflow: 'hidden',
+        containerType: 'inline-size',
       }}
     >
       {c.days === 1 ? (
         <>
           <b>{day(c.date).slice(0, 3)}</b>
-          <Box sx={{ whiteSpace: 'nowrap' }}>{day(c.date).slice(4)}</Box>
+          <Box sx={{ whiteSpace: 'nowrap', '@container (max-width: 56px)': { '& span': { display: 'none' } } }}>
+            {day(c.date).slice(4, -4)}
+            <span>{day(c.date).slice(-4)}</span>
+          </Box>
         </>
       ) : (
         counted(c.days, 'day', 'days')

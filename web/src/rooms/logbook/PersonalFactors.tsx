@@ -50,12 +50,12 @@ const kinds = [
 ] as const;
 
 const percentOff = (factor: number) => Math.round(100 * (factor - 1));
-const signed = (n: number) => (n < 0 ? `−${-n}` : n > 0 ? `+${n}` : '0');
 
-/** "18 % slower than typical (likely 1 to 37 %)": how far off, and between what it is likely to be. */
+/** "18 % slower than typical (likely 1 to 37 %)", "(likely 22 % faster to 5 % slower)": how far off, and between what it is likely to be. */
 function off({ factor, low, high }: { factor: number; low: number; high: number }, more: string, less: string, same: string): string {
   const [by, from, to] = [percentOff(factor), percentOff(low), percentOff(high)];
-  const likely = from >= 0 ? `${from} to ${to} %` : to <= 0 ? `${-to} to ${-from} %` : `${signed(from)} to ${signed(to)} %`;
+  const [side, other] = [more, less].map((words) => words.split(' ')[0]);
+  const likely = from >= 0 ? `${from} to ${to} %` : to <= 0 ? `${-to} to ${-from} %` : `${-from} % ${other} to ${to} % ${side}`;
   const says = Math.abs(by) < 3 ? same : `${Math.abs(by)} % ${by > 0 ? more : less}`;
   return `${says} (likely ${likely})`;
 }
