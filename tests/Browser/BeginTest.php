@@ -52,6 +52,7 @@ final class BeginTest extends Rooms
             $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=seen-colours] li button:first-of-type')),
         );
         $this->until(static fn (): bool => 2 === \count($colours()), 'two colours are seen in it');
+        $this->assertAccessible('the photo');
         [$flat, $edge] = $colours();
         $this->clickInView($this->button("$flat for Flat areas"));
         $this->clickInView($this->button("$edge for Edges"));
@@ -172,6 +173,7 @@ final class BeginTest extends Rooms
         $this->clickInView($boxes[0]);
         $this->clickInView($boxes[1]);
         $this->clickInView($this->button('Show the client (2)'));
+        $this->assertAccessible('what the client will see');
         $this->write('Heading', 'Your cupboard');
         $this->until(
             fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[aria-label="The link"]')),

@@ -70,6 +70,7 @@ final class LanTest extends Rooms
         (new \SQLite3($this->studio->store))->exec("DELETE FROM studio_key WHERE holder = 'device'");
         $tablet->get("https://localhost:$this->port/days");
         $this->field('Passphrase', $tablet);
+        $this->assertAccessible('the locked door', $tablet);
         $this->until(fn (): bool => [] === $this->ofStudio(), 'locked by another device, it is gone at the first answer');
     }
 

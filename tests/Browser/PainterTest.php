@@ -118,6 +118,7 @@ final class PainterTest extends Rooms
                 fn (): bool => str_contains($this->text('[role=dialog]', $other), 'the dwell was 9 min, now 7 min'),
                 'the second window is shown the difference',
             );
+            $this->assertAccessible('two versions', $other);
             $this->button('Use the newer version (undo brings yours back)', $other)->click();
             $this->until(fn (): bool => '9' === $this->field('Dwell', $other)->getAttribute('value'), 'it has the newer one');
             $this->button('Undo', $other)->click();

@@ -307,6 +307,25 @@ abstract class Rooms extends TestCase
         }
     }
 
+    /** Nothing on the page, once it stands still, keeps anybody out who does not see it, or sees it otherwise. */
+    protected function assertAccessible(string $where, ?RemoteWebDriver $browser = null): void
+    {
+        $browser ??= $this->browser;
+        $this->until(
+            static fn (): bool => true === $browser->executeScript(
+                'return document.querySelector(".MuiFade-entering, .MuiFade-exiting") === null && '
+                .'[...document.querySelectorAll(".MuiDialog-container")].every(d => getComputedStyle(d).opacity === "1")',
+            ),
+            'the dialog has come in',
+        );
+        $browser->executeScript((string) file_get_contents(\dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js'));
+        self::assertSame([], $browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then(r '
+            .'=> done(r.violations.filter(v => v.impact === "serious" || v.impact === "critical").map(v => v.id + ": " '
+                .'+ v.help + " " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160)).join(" | ")))).catch(e => done([String(e)]));',
+        ), $where);
+    }
+
     protected function untilSaved(?RemoteWebDriver $browser = null): void
     {
         $this->until(

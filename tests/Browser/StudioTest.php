@@ -61,6 +61,7 @@ final class StudioTest extends Rooms
         $this->button('Import');
         $this->give('Import', $file);
         $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'will be added as a copy'), 'it is told what would be');
+        $this->assertAccessible('what an import would change');
         self::assertStringContainsString('Not what it was', $this->studio->recipe('not what')->document->title, 'and nothing is kept yet');
         $this->button('Replace this studio')->click();
         $this->until(
