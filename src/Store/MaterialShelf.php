@@ -134,7 +134,10 @@ final readonly class MaterialShelf
             $find->andWhere('m.kind = :kind')->setParameter('kind', $kind->value);
         }
         $word = strtr(preg_replace('~(?<=[hx])es$|s$~', '', mb_strtolower(trim($query))) ?? '', ' ', '-');
-        $kinds = array_filter(MaterialKind::cases(), static fn (MaterialKind $k): bool => '' !== $word && str_starts_with($k->value, $word));
+        $kinds = array_filter(
+            MaterialKind::cases(),
+            static fn (MaterialKind $k): bool => '' !== $word && str_starts_with($k->value, $word),
+        );
         if ([] === $kinds) {
             Containing::text($find, 'm.name', $query);
         } else {

@@ -91,7 +91,9 @@ final class DaysTest extends Rooms
             $this->field('Start a job from')->sendKeys(strtok($title, ' ') ?: '');
             $this->pick($title);
             $this->until(
-                fn (): bool => $on + 1 === \count($this->browser->findElements(WebDriverBy::cssSelector('section[aria-label]:has(summary)'))),
+                fn (): bool => $on + 1 === \count(
+                    $this->browser->findElements(WebDriverBy::cssSelector('section[aria-label]:has(summary)')),
+                ),
                 'it is on the bench',
             );
         }
@@ -115,7 +117,10 @@ final class DaysTest extends Rooms
             self::assertLessThanOrEqual($stretch->start, $busy[$i - 1]->end ?? '', 'one pair of hands');
             self::assertMatchesRegularExpression('~T(0[89]|1[0-7]):~', $stretch->start, 'in working hours');
         }
-        self::assertGreaterThanOrEqual(3, \count(array_unique(array_map(static fn (\stdClass $s): string => substr($s->start, 0, 10), $busy))));
+        self::assertGreaterThanOrEqual(
+            3,
+            \count(array_unique(array_map(static fn (\stdClass $s): string => substr($s->start, 0, 10), $busy))),
+        );
         $next = fn (): string => (string) $this->browser->executeScript(
             'return document.querySelector("[data-testid=next]")?.innerText ?? "All steps done"',
         );

@@ -233,7 +233,10 @@ final class StatesTest extends Rooms
         $this->until(fn (): bool => 'Dark wax' === $this->text('main h2.MuiTypography-h2'), 'it is open');
         $this->field('Name')->sendKeys(', mine');
         $this->see('input[type=search]')->sendKeys('slate 15');
-        $this->until(fn (): bool => !str_contains($this->main(), 'Previous page') && str_contains($this->main(), 'Slate 159'), 'ten of them');
+        $this->until(
+            fn (): bool => !str_contains($this->main(), 'Previous page') && str_contains($this->main(), 'Slate 159'),
+            'ten of them',
+        );
         self::assertSame('Dark wax, mine', $this->field('Name')->getAttribute('value'), 'what is typed stays');
     }
 

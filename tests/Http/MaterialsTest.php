@@ -240,7 +240,10 @@ final class MaterialsTest extends TestCase
             $wanted = array_filter($find('')->materials, static function (\stdClass $m) use ($said): bool {
                 $word = rtrim(strtolower($said), 'es');
 
-                return str_contains(strtolower($m->material->name), strtolower($said)) || str_starts_with($m->material->kind, strtr($word, ' ', '-'));
+                return str_contains(
+                    strtolower($m->material->name),
+                    strtolower($said),
+                ) || str_starts_with($m->material->kind, strtr($word, ' ', '-'));
             });
             self::assertSame(
                 array_column(array_column($wanted, 'material'), 'id'),

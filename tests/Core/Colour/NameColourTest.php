@@ -30,7 +30,11 @@ final class NameColourTest extends TestCase
             [59.9, 'light orange'], [60.1, 'light sand'], [109.9, 'light sand'], [110.1, 'light green'],
         ]];
         yield 'weak and pale' => [90.0, 20.0, [[60.1, 'pale cream'], [110.1, 'pale green']]];
-        yield 'greyish and dark' => [30.0, 9.0, [[60.0, 'dark greyish brown'], [100.0, 'dark greyish olive'], [250.0, 'dark greyish blue']]];
+        yield 'greyish and dark' => [
+            30.0,
+            9.0,
+            [[60.0, 'dark greyish brown'], [100.0, 'dark greyish olive'], [250.0, 'dark greyish blue']],
+        ];
     }
 
     /** @param list<array{float, string}> $names */

@@ -13,7 +13,7 @@ const ways = [
   {
     to: '/recipes/new/look',
     title: 'Start from a look or a photo',
-    says: 'Say which colours you want to see and where. You get up to six recipes that come close, and what could go wrong with each.',
+    says: 'Choose which colours you want to see, and where. You get up to six recipes that come close, and what could go wrong with each.',
   },
   {
     to: '/settings',

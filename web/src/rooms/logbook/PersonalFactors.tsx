@@ -51,7 +51,7 @@ const kinds = [
 
 const percentOff = (factor: number) => Math.round(100 * (factor - 1));
 
-/** "18 % slower than typical (likely 1 to 37 %)", "(likely 22 % faster to 5 % slower)": how far off, and between what it is likely to be. */
+/** "18 % slower than typical (likely 1 to 37 %)", or "(likely 22 % faster to 5 % slower)": how far off, and what is likely. */
 function off({ factor, low, high }: { factor: number; low: number; high: number }, more: string, less: string, same: string): string {
   const [by, from, to] = [percentOff(factor), percentOff(low), percentOff(high)];
   const [side, other] = [more, less].map((words) => words.split(' ')[0]);
