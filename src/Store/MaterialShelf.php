@@ -141,7 +141,7 @@ final readonly class MaterialShelf
         if ([] === $kinds) {
             Containing::text($find, 'm.name', $query);
         } else {
-            Containing::text($find, 'm.name', $query, 'm.kind IN (:kinds)');
+            Containing::text($find, 'm.name', $query, or: 'm.kind IN (:kinds)');
             $find->setParameter('kinds', array_column($kinds, 'value'));
         }
         $place = implode(' ', array_map(

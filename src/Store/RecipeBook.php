@@ -305,7 +305,8 @@ final readonly class RecipeBook
         $find = $this->em->createQueryBuilder()->from(StoredRecipe::class, 'r')->where(self::inBook($for->archived));
         foreach (\array_slice(IndexRecipe::words($for->query), 0, 8) as $i => $word) {
             $find->andWhere(
-                // Joined to nothing the id is looked up in what was found, along the index they are listed by; else each one's row is fetched.
+                // Joined to nothing, the id is looked up in what was found, along the index they are listed by;
+                // else each one's row is fetched.
                 "CONCAT(r.id, '') IN (SELECT IDENTITY(t$i.recipe) FROM $of t$i WHERE t$i.term >= :from$i AND t$i.term < :to$i)",
             )
                 ->setParameter("from$i", $word)->setParameter("to$i", $word."\u{10FFFF}");

@@ -53,7 +53,7 @@ final class FamilyTest extends TestCase
             }
         }
         $coat = static fn (Place $place, Wear $wear): string => implode(', ', array_map(
-            static fn (FamilyStep $s): string => $s->coats[0].' '.($s->role?->value ?? ''),
+            static fn (FamilyStep $s): string => $s->coats[0].' '.($s->role->value ?? ''),
             \array_slice($family->protectedFor(new PieceUse($place, $wear))->steps, \count($family->steps)),
         ));
         Said::assertSame(__DIR__.'/families.yaml', $key, array_filter([
