@@ -262,7 +262,7 @@ final class BeginTest extends Rooms
         $this->step('3. Block the knots');
         $this->until(fn (): bool => $green / 3 > $this->painted('green'), 'and before the colour there is none');
         $this->button('Close look')->click();
-        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('canvas[data-parts]')), 'one panel again');
+        $this->untilGone('canvas[data-parts]');
     }
 
     /** Thinned too far by mistake, a draft comes back to its target by its own figures: shown first, then applied, and one step to undo. */
@@ -281,7 +281,7 @@ final class BeginTest extends Rooms
         $this->clickInView($this->button('Closer to the target'));
         $this->until(fn (): bool => str_contains($this->text('[data-testid=closer]'), 'Slate wash'), 'what would change is said');
         $this->button('Apply')->click();
-        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')), 'it is applied');
+        $this->untilGone('[role=dialog]');
         $this->untilSaved();
         $kept = $this->studio->recipe('ticket')->document;
         self::assertNotSame('6', array_column($kept->mixes, null, 'id')['wash']->parts[1]->share);

@@ -84,10 +84,7 @@ final class BenchTest extends Rooms
         $this->tap('Done');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=judged]'), 'pass 3'), 'it is asked again');
         $this->tap('Yes, continue');
-        $this->until(
-            fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=judged]')),
-            'it is answered',
-        );
+        $this->untilGone('[data-testid=judged]');
         $this->tap('Undo');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=judged]'), 'pass 3'), 'and can be taken back');
         $this->press('y');
@@ -240,7 +237,7 @@ final class BenchTest extends Rooms
         $this->press(WebDriverKeys::ENTER);
         $this->untilAct('Glazed and wiped');
         self::assertStringContainsString('Only edges', $this->text('[data-testid=where]'));
-        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')), 'the sheet is gone');
+        $this->untilGone('[role=dialog]');
         $this->space('Done (started');
         $this->space('');
         $this->untilAct('Cream, 1 of 2');

@@ -238,7 +238,7 @@ final class BoardsTest extends Rooms
         self::assertStringStartsWith("\xff\xd8", $kept);
         self::assertStringNotContainsString('Exif', $kept);
         $this->clickInView($this->button('Remove photo'));
-        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=photo]')), 'it is put away');
+        $this->untilGone('[data-testid=photo]');
         $this->button('Undo')->click();
         $this->see('[data-testid=photo]');
 

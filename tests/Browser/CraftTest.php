@@ -256,7 +256,7 @@ final class CraftTest extends Rooms
         $this->see('[role=dialog] input');
         $this->press('Longer dwell'.WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->text('[data-testid=saving]'), 'from revision 3'), 'it is kept');
-        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')), 'the dialog is gone');
+        $this->untilGone('[role=dialog]');
         $id = $this->studio->recipe()->id;
         self::assertSame(13, $this->studio->json('GET', "/api/recipes/$id/revisions/3")->document->steps[3]->dwell);
         $this->press(WebDriverKeys::CONTROL.'s');

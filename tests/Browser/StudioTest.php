@@ -33,7 +33,7 @@ final class StudioTest extends Rooms
         self::assertSame(7, $this->studio->json('GET', '/api/recipes')->total);
 
         $this->button('Close')->click();
-        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')), 'the dialog is gone');
+        $this->untilGone('[role=dialog]');
         $this->button('New recipe')->click();
         $this->button('Empty recipe')->click();
         $this->until(

@@ -23,7 +23,7 @@ final class TourTest extends Rooms
         }
         self::assertSame(['', 'recipes', 'recipes', 'recipes', 'mix', 'boards', 'days', 'bench', 'logbook', 'shelf', 'settings'], $seen);
         $this->button('Finish')->click();
-        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('aside')), 'it is over');
+        $this->untilGone('aside');
 
         $this->press('h');
         $this->button('Start tour')->click();
