@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
-
 /**
  * Who is new here is shown round, and every room says what it is for.
  */
