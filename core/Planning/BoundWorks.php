@@ -179,23 +179,22 @@ final class BoundWorks
         asort($heads);
         $coming = array_keys($heads);
         $minutes = array_intersect_key($this->minutes, $left);
-        $open = [];
-        [$now, $end] = [$free, 0];
-        while ([] !== $coming || [] !== $open) {
-            if ([] === $open) {
-                $now = max($now, $heads[$coming[0]]);
+        /** @var \SplPriorityQueue<int, string> $open */
+        $open = new \SplPriorityQueue();
+        [$at, $now, $end] = [0, $free, 0];
+        while (isset($coming[$at]) || !$open->isEmpty()) {
+            if ($open->isEmpty()) {
+                $now = max($now, $heads[$coming[$at]]);
             }
-            while ([] !== $coming && $heads[$coming[0]] <= $now) {
-                $id = array_shift($coming);
-                $open[$id] = $this->tails[$id];
+            for (; isset($coming[$at]) && $heads[$coming[$at]] <= $now; ++$at) {
+                $open->insert($coming[$at], $this->tails[$coming[$at]]);
             }
-            arsort($open);
-            $id = array_key_first($open);
-            \assert(null !== $id);
+            $id = $open->top();
+            \assert(\is_string($id));
             $done = $calendar->pack($minutes[$id], $now);
-            $next = [] === $coming ? \PHP_INT_MAX : $heads[$coming[0]];
+            $next = isset($coming[$at]) ? $heads[$coming[$at]] : \PHP_INT_MAX;
             if ($done <= $next) {
-                unset($open[$id]);
+                $open->extract();
                 $end = max($end, $done + $this->tails[$id]);
                 $now = max($now, $done);
             } else {
