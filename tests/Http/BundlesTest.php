@@ -257,8 +257,8 @@ final class BundlesTest extends TestCase
     public function testAHostileBundleLeavesTheStudioAsItWas(\Closure $spoil, string $says): void
     {
         $this->boardWithPhoto();
-        $before = self::told($this->export('studio'));
         $path = $this->export('studio');
+        $before = self::told($path);
         $spoil($path);
         foreach ([['POST', '/api/bundles/plan'], ['POST', '/api/bundles'], ['PUT', '/api/bundles/studio']] as [$method, $to]) {
             // Stock is not looked at when recipes alone are added.
