@@ -7,7 +7,6 @@ $finder = PhpCsFixer\Finder::create()->in([__DIR__.'/core', __DIR__.'/src', __DI
 return (new PhpCsFixer\Config())
     ->setRiskyAllowed(true)
     ->setCacheFile(__DIR__.'/var/php-cs-fixer.cache')
-    ->setParallelConfig(PhpCsFixer\Runner\Parallel\ParallelConfigFactory::detect())
     ->setRules([
         '@Symfony' => true,
         '@Symfony:risky' => true,

@@ -178,6 +178,7 @@ abstract class Rooms extends TestCase
             '--disable-background-networking',
             '--disable-component-update',
             '--disable-sync',
+            '--disable-features=BackForwardCache,SpareRendererForSitePerProcess,MediaRouter,Translate', // a page that is left is not kept
             '--disable-dev-shm-usage',
             '--window-size=1280,800',
             '--user-data-dir='.self::profile(),
