@@ -581,6 +581,18 @@ final class Flaws
                 ],
             ],
         ];
+        yield 'ambers, and by name what does it there' => [
+            'ambers',
+            [
+                'other' => ['substrate' => ['kind' => 'solid', 'species' => 'walnut', 'grain' => 'close', 'colour' => '#5a3d2b']],
+                'steps' => [
+                    ['brushed', 'signal-cream', ['coats' => 2, 'parts' => ['whole']]],
+                    ['brushed', 'varnish', ['coats' => 2, 'purpose' => 'functional', 'parts' => ['whole']]],
+                    ['brushed', 'varnish', ['coats' => 4, 'purpose' => 'functional', 'parts' => ['other']]],
+                ],
+            ],
+            ['steps' => [['brushed', 'signal-cream', ['coats' => 2]], ['brushed', 'topcoat-satin', ['coats' => 4, 'purpose' => 'functional']]]],
+        ];
         yield 'ambers, over warm dark wood it may' => [
             'ambers',
             ['steps' => [
@@ -598,7 +610,7 @@ final class Flaws
             ['steps' => [
                 ['brushed', 'poppy-bank', ['coats' => 2]],
                 ['brushed', 'signal-cream', ['coats' => 3]],
-                ['distressed-dry', null, ['depth' => 5, 'purpose' => 'edges']],
+                ['distressed-dry', null, ['depth' => 5.26, 'purpose' => 'edges']],
             ]],
             ['steps' => [
                 ['brushed', 'poppy-bank', ['coats' => 2]],
