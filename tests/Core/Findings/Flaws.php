@@ -591,7 +591,10 @@ final class Flaws
                     ['brushed', 'varnish', ['coats' => 4, 'purpose' => 'functional', 'parts' => ['other']]],
                 ],
             ],
-            ['steps' => [['brushed', 'signal-cream', ['coats' => 2]], ['brushed', 'topcoat-satin', ['coats' => 4, 'purpose' => 'functional']]]],
+            ['steps' => [
+                ['brushed', 'signal-cream', ['coats' => 2]],
+                ['brushed', 'topcoat-satin', ['coats' => 4, 'purpose' => 'functional']],
+            ]],
         ];
         yield 'ambers, over warm dark wood it may' => [
             'ambers',
