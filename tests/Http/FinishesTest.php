@@ -21,6 +21,9 @@ final class FinishesTest extends TestCase
     /** What may be said of a finish: how it is worked, but not that a step of it is lost, or wears too much or too little. */
     private const HINTS = ['section-too-large', 'wet-over-soft'];
 
+    /** A Monday morning: begun at noon, what is mixed for two coats would not keep until the second, and that is said. */
+    private const CONTEXT = ['now' => '2026-11-23T08:00:00+01:00'];
+
     private static Studio $studio;
 
     public static function setUpBeforeClass(): void
@@ -50,6 +53,7 @@ final class FinishesTest extends TestCase
                     continue;
                 }
                 $begun = self::$studio->json('POST', '/api/finishes', [
+                    'context' => self::CONTEXT,
                     'family' => $finish->key,
                     'piece' => self::piece($woods[$wood], $finish->wear, $old),
                 ]);
@@ -94,6 +98,7 @@ final class FinishesTest extends TestCase
                 $context = ['schools' => [$practice->key => $choice->key]];
                 foreach ($finishes as $finish) {
                     $findings = self::$studio->json('POST', '/api/finishes', [
+                        'context' => self::CONTEXT,
                         'family' => $finish->key,
                         'piece' => self::piece($wood, $finish->wear),
                         'context' => $context,
@@ -123,7 +128,11 @@ final class FinishesTest extends TestCase
         self::assertGreaterThan(25, \count($chips));
         $bad = [];
         foreach ($chips as $chip) {
-            $begun = $studio->json('POST', '/api/finishes', ['family' => $chip->family, 'piece' => self::piece($wood, 'light')]);
+            $begun = $studio->json('POST', '/api/finishes', [
+                'context' => self::CONTEXT,
+                'family' => $chip->family,
+                'piece' => self::piece($wood, 'light'),
+            ]);
             $paints = array_filter(
                 $begun->document->materials,
                 static fn (\stdClass $m): bool => 'paint' === $m->kind && 'flake' !== $m->look->kind,
@@ -199,7 +208,11 @@ final class FinishesTest extends TestCase
                 && (null === $old || !$f->bare));
             self::assertSame(array_keys($suits), array_column($chips, 'family'));
             $chip = $chips[\count($chips) - 1];
-            $begun = self::$studio->json('POST', '/api/finishes', ['family' => $chip->family, 'piece' => $piece])->preview;
+            $begun = self::$studio->json('POST', '/api/finishes', [
+                'context' => self::CONTEXT,
+                'family' => $chip->family,
+                'piece' => $piece,
+            ])->preview;
             self::assertEquals([$begun->plan->handsOn, $begun->cost->whole, $begun->stacks[0]->look->after], [
                 $chip->minutes,
                 $chip->cost,
