@@ -95,10 +95,9 @@ final class FinishesTest extends TestCase
         foreach ($vocabulary->practices as $practice) {
             foreach (false === getenv('INLAID_LOOKS') && 'coat-thickness' !== $practice->key ? [] : $practice->choices as $choice) {
                 $school = "$practice->key=$choice->key";
-                $context = ['schools' => [$practice->key => $choice->key]];
+                $context = ['schools' => [$practice->key => $choice->key]] + self::CONTEXT;
                 foreach ($finishes as $finish) {
                     $findings = self::$studio->json('POST', '/api/finishes', [
-                        'context' => self::CONTEXT,
                         'family' => $finish->key,
                         'piece' => self::piece($wood, $finish->wear),
                         'context' => $context,
