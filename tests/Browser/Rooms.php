@@ -178,12 +178,15 @@ abstract class Rooms extends TestCase
             '--disable-background-networking',
             '--disable-component-update',
             '--disable-sync',
-            '--disable-features=BackForwardCache,SpareRendererForSitePerProcess,MediaRouter,Translate', // a page that is left is not kept
+            // A page that is left is not kept; none of the browser's own is opened.
+            '--disable-features=BackForwardCache,SpareRendererForSitePerProcess,MediaRouter,Translate,'
+                .'WebUIOmniboxPopup,WebUIOmniboxAimPopup',
             '--disable-dev-shm-usage',
             '--window-size=1280,800',
             '--user-data-dir='.self::profile(),
             ...$more,
         ]);
+        $options->setExperimentalOption('prefs', ['session' => ['restore_on_startup' => 4, 'startup_urls' => ['about:blank']]]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', $this->logs());

@@ -7,7 +7,8 @@ import { keys } from './keys';
 const still = 60;
 const beforeAnotherTry = 3_000;
 
-const noAnswer: Violation = { pointer: '', message: 'Inlaid Recipe isn’t responding.' };
+const noAnswer: readonly Violation[] = [{ pointer: '', message: 'Inlaid Recipe isn’t responding.' }];
+const nothingWrong: readonly Violation[] = [];
 
 /**
  * What the server calculates for a question, asked again when it changes; the last good answer stays while a new one is on its way, or the
@@ -21,7 +22,7 @@ export function useCalculation<Q, A>(name: string, question: Q | null, ask: (que
     queryFn: async ({ signal }) => {
       try {
         good.current = await ask(JSON.parse(asked) as Q, signal);
-        return { worked: good.current, violations: [] };
+        return { worked: good.current, violations: nothingWrong };
       } catch (error) {
         if (!(error instanceof Problem)) throw error;
         const whole = { pointer: '', message: error.message };
@@ -37,7 +38,7 @@ export function useCalculation<Q, A>(name: string, question: Q | null, ask: (que
   });
   const found = asked === 'null' ? undefined : query.data;
   const unreachable = asked !== 'null' && query.failureReason !== null;
-  const violations: readonly Violation[] = unreachable ? [noAnswer] : (found?.violations ?? []);
+  const violations: readonly Violation[] = unreachable ? noAnswer : (found?.violations ?? nothingWrong);
   return {
     worked: found?.worked ?? null,
     violations,

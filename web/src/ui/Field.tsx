@@ -2,12 +2,27 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useEffect, useState } from 'react';
 import { figureOf, type Kept, readMeasure, unitOf } from './measures';
+import { steady } from './steady';
 import { useSystem } from './useSystem';
 
 export type Common = { label: string; help?: string; error?: string | undefined };
 
+/**
+ * A field of several lines, at least so many, that grows with what is typed; where a browser cannot do that, it has a few and scrolls. Not
+ * grown by the component, which measures the page each time anything near it is drawn.
+ */
+export const linesOf = (least: number) => ({
+  multiline: true,
+  slotProps: {
+    inputLabel: { shrink: true },
+    input: { inputComponent: 'textarea' as const },
+    htmlInput: { rows: CSS.supports('field-sizing', 'content') ? least : Math.max(3, least) },
+  },
+  sx: { '& textarea': { fieldSizing: 'content', minHeight: `${least}lh` } },
+});
+
 /** A text field that tells of its value when it is left or Enter is pressed, and on Escape goes back to what it was. */
-export function TextEntry({
+export const TextEntry = steady(function TextEntry({
   label,
   value,
   onChange,
@@ -26,7 +41,7 @@ export function TextEntry({
       helperText={error ?? help}
       error={error !== undefined}
       placeholder={placeholder}
-      multiline={multiline ?? false}
+      {...(multiline ? linesOf(1) : {})}
       onChange={(e) => setText(e.target.value)}
       onBlur={commit}
       onKeyDown={(e) => {
@@ -35,7 +50,7 @@ export function TextEntry({
       }}
     />
   );
-}
+});
 
 type NumberProps = Common & {
   value: number | null | undefined;
@@ -55,7 +70,7 @@ const kept: readonly string[] = ['mm', 'm', 'm²', 'm²/L'];
  * A number with its unit; empty means "not set" where that is allowed. Nonsense stays in the field and says so. Lengths, areas and spreads
  * are shown as the studio measures and take whatever somebody types: "30 in", "2 ft 6", "60 sq ft a jar".
  */
-export function NumberEntry({
+export const NumberEntry = steady(function NumberEntry({
   label,
   value,
   onChange,
@@ -115,7 +130,7 @@ export function NumberEntry({
       }}
     />
   );
-}
+});
 
 function plainNumber(text: string): { value: number } | { wrong: string } {
   const value = Number(text.trim().replace(',', '.'));
@@ -123,7 +138,8 @@ function plainNumber(text: string): { value: number } | { wrong: string } {
 }
 
 /** A choice of a few words. */
-export function Choice<T extends string>({
+export const Choice = steady(OneOf) as typeof OneOf;
+function OneOf<T extends string>({
   label,
   value,
   options,

@@ -6,6 +6,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { type ReactNode, useRef, useState } from 'react';
 import { Problem, type Violation } from '../api/api';
+import { linesOf } from './Field';
 
 /** What taking a file in would do, and in which ways it can be taken. */
 export type Looked = {
@@ -86,8 +87,7 @@ export function TakeFile({
             <TextField
               autoFocus
               fullWidth
-              multiline
-              minRows={8}
+              {...linesOf(8)}
               label="Rows, copied from a spreadsheet or typed"
               value={text}
               onChange={(e) => setText(e.target.value)}

@@ -51,20 +51,22 @@ export function percent(share: number): string {
   return `${p >= 10 || Number.isInteger(p) ? Math.round(p) : p.toFixed(1)} %`;
 }
 
+// Kept, for making one takes far longer than using it.
+const shortly = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
+const inFull = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
+
 /** "Tue 24 Nov, 08:31", always in the offset the time itself carries: the studio's. */
 export function moment(iso: string | null): string {
   return iso === null ? 'no date yet' : `${day(iso)}, ${clock(iso)}`;
 }
 
 export function day(iso: string): string {
-  const date = new Date(`${iso.slice(0, 10)}T00:00:00Z`);
-  return date.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
+  return shortly.format(new Date(`${iso.slice(0, 10)}T00:00:00Z`));
 }
 
 /** "25 November 2026": where it is to be read years later. */
 export function date(iso: string): string {
-  const at = new Date(`${iso.slice(0, 10)}T00:00:00Z`);
-  return at.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
+  return inFull.format(new Date(`${iso.slice(0, 10)}T00:00:00Z`));
 }
 
 export function clock(iso: string): string {

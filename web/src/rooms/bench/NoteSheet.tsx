@@ -6,7 +6,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { type ReactNode, useState } from 'react';
 import { ColourEntry } from '../../ui/ColourEntry';
-import { NumberEntry } from '../../ui/Field';
+import { linesOf, NumberEntry } from '../../ui/Field';
 import { startColours } from '../../ui/startColours';
 import { isColour } from '../../ui/words';
 import { PhotoNote } from './PhotoNote';
@@ -47,7 +47,7 @@ export function NoteSheet({ run, step, offline, poured, onNote, onClose }: Props
           ))}
         </Box>
         <PhotoNote run={run} step={step} offline={offline} onKept={onClose} />
-        <TextField label="Note" value={text} multiline minRows={2} onChange={(e) => setText(e.target.value)} />
+        <TextField label="Note" value={text} {...linesOf(2)} onChange={(e) => setText(e.target.value)} />
         <Button variant="contained" size="large" disabled={text.trim() === ''} onClick={() => onNote({ kind: 'note', text: text.trim() })}>
           Save note
         </Button>

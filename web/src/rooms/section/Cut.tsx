@@ -1,9 +1,9 @@
 import { closestCenter, DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import Box from '@mui/material/Box';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import type { Preview, Recipe, StackPreview, StepPreview } from '../../api/api';
+import type { Preview, Recipe, StackPreview } from '../../api/api';
 import { CutDrawing } from '../../recipe/cut/CutDrawing';
 import { cutLayout, woodHeight } from '../../recipe/cut/cutLayout';
 import { useRowMiddles } from '../../recipe/cut/useRowMiddles';
@@ -17,8 +17,7 @@ import type { CoatPlans } from './coatPlans';
 type Props = {
   document: Recipe;
   stack: StackPreview | undefined;
-  steps: readonly StepPreview[];
-  findings: Preview['findings'];
+  preview: Preview | null;
   coats: CoatPlans;
   selected: string | null;
   onSelect: (id: string) => void;
@@ -29,7 +28,7 @@ type Props = {
 const many = 14;
 
 /** The cut through the finish: wood at the bottom, every step above it in order, each film joined to its name. */
-export function Cut({ document, stack, steps, findings, coats, selected, onSelect, onMove }: Props) {
+export const Cut = memo(function Cut({ document, stack, preview, coats, selected, onSelect, onMove }: Props) {
   const system = useSystem();
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
   const layers = new Map(stack?.layers.map((l) => [l.stepId, l]));
@@ -111,8 +110,8 @@ export function Cut({ document, stack, steps, findings, coats, selected, onSelec
                       number={numberOf(step.id)}
                       layer={layers.get(step.id)}
                       elsewhere={isElsewhere(step.id)}
-                      worked={steps.find((s) => s.id === step.id)}
-                      grave={findings.find((f) => f.accepted === null && f.steps[0] === step.id)?.severity}
+                      worked={preview?.steps.find((s) => s.id === step.id)}
+                      grave={preview?.findings.find((f) => f.accepted === null && f.steps[0] === step.id)?.severity}
                       wait={coats.waitAfter(step.id)}
                       critical={coats.longest === step.id}
                       reaches={(id) => (id === 'wood' ? 'the wood' : `step ${numberOf(documentId(id))}`)}
@@ -143,4 +142,4 @@ export function Cut({ document, stack, steps, findings, coats, selected, onSelec
       </Box>
     </Box>
   );
-}
+});

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { memo } from 'react';
 import type { Preview } from '../../api/api';
 import { useSettings } from '../../api/useSettings';
 import { axisOf, type Block, type Plan, rowOf } from '../../log/days/axis';
@@ -12,7 +13,7 @@ type Props = { preview: Preview; currency: string; selected: string | null; onSe
 const piece = 'piece';
 
 /** The recipe over the working days, planned alone: hands-on blocks, what dries after them, and up to when it is ready. */
-export function Days({ preview, currency, selected, onSelect }: Props) {
+export const Days = memo(function Days({ preview, currency, selected, onSelect }: Props) {
   const { plan } = preview;
   const settings = useSettings(false).data?.settings;
   const drawn: Plan = {
@@ -118,4 +119,4 @@ export function Days({ preview, currency, selected, onSelect }: Props) {
       </Box>
     </Box>
   );
-}
+});

@@ -145,7 +145,8 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
               minHeight: 0,
               display: 'grid',
               gridTemplateColumns: { xs: '1fr', md: '360px minmax(0, 1fr)', lg: '352px minmax(318px, 0.7fr) minmax(600px, 1.4fr)' },
-              '& > *': { minHeight: 0, overflowY: { md: 'auto' }, p: 1.5 },
+              // Each column is laid out by itself.
+              '& > *': { minHeight: 0, overflowY: { md: 'auto' }, contain: { md: 'strict' }, p: 1.5 },
             }}
           >
             <Box sx={{ borderRight: 1, borderColor: 'divider', display: 'flex', flexDirection: 'column', p: '0 !important' }}>
@@ -164,8 +165,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
                 <Cut
                   document={document}
                   stack={stack}
-                  steps={preview?.steps ?? []}
-                  findings={preview?.findings ?? []}
+                  preview={preview}
                   coats={coats}
                   selected={step?.id ?? null}
                   onSelect={setSelected}
@@ -181,7 +181,6 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
                 document={document}
                 stack={stack}
                 preview={preview}
-                steps={preview?.steps ?? []}
                 selected={step?.id ?? null}
                 onSelect={setSelected}
                 onChange={draft.edit}
@@ -195,10 +194,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
                   key={step.id}
                   document={document}
                   step={step}
-                  worked={preview?.steps.find((s) => s.id === step.id)}
-                  parts={preview?.parts ?? []}
-                  colours={preview?.steps.filter((s) => s.id !== step.id && documentId(s.id) === step.id) ?? []}
-                  findings={preview?.findings.filter((f) => f.steps.includes(step.id)) ?? []}
+                  preview={preview}
                   vocabulary={vocabulary}
                   shelf={shelf}
                   violations={violations}

@@ -1,17 +1,17 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { ReactNode } from 'react';
-import type { Material, Preview, Recipe, Step, StepPreview, Violation, Vocabulary } from '../../api/api';
+import { memo, type ReactNode } from 'react';
+import type { Material, Preview, Recipe, Step, Violation, Vocabulary } from '../../api/api';
 import { IngredientPick } from '../../mix/IngredientPick';
 import { MixEditor } from '../../mix/MixEditor';
-import { putMaterial, putMix, thinnedWith, thinnerOf, withoutUnused, withStep } from '../../recipe/edits';
+import { documentId, putMaterial, putMix, thinnedWith, thinnerOf, withoutUnused, withStep } from '../../recipe/edits';
 import { bench } from '../../theme/theme';
 import { Choice, NumberEntry, TextEntry } from '../../ui/Field';
 import { Folded } from '../../ui/Folded';
 import { purposes, waits } from '../../ui/words';
 import { BlendFields } from './BlendFields';
-import { type Finding, FindingCard } from './findings/FindingCard';
+import { FindingCard } from './findings/FindingCard';
 import { NewerOnShelf } from './NewerOnShelf';
 import { StepFigures, ToolField } from './StepFigures';
 import { TechniquePick } from './TechniquePick';
@@ -21,11 +21,7 @@ import { WorkedStep } from './WorkedStep';
 type Props = {
   document: Recipe;
   step: Step;
-  worked: StepPreview | undefined;
-  parts: Preview['parts'];
-  /** The further colours of a blend, worked out. */
-  colours: readonly StepPreview[];
-  findings: readonly Finding[];
+  preview: Preview | null;
   vocabulary: Vocabulary;
   shelf: readonly Material[];
   currency: string;
@@ -34,7 +30,12 @@ type Props = {
 };
 
 /** One step: what is worked out from it, and next to that what is typed. */
-export function StepPanel({ document, step, worked, parts, colours, findings, vocabulary, shelf, currency, violations, onChange }: Props) {
+export const StepPanel = memo(function StepPanel(given: Props) {
+  const { document, step, preview, vocabulary, shelf, currency, violations, onChange } = given;
+  const worked = preview?.steps.find((s) => s.id === step.id);
+  // The further colours of a blend.
+  const colours = preview?.steps.filter((s) => s.id !== step.id && documentId(s.id) === step.id) ?? [];
+  const findings = preview?.findings.filter((f) => f.steps.includes(step.id)) ?? [];
   const index = document.steps.indexOf(step);
   const technique = vocabulary.techniques.find((t) => t.key === step.technique);
   const figures = technique?.profile;
@@ -85,7 +86,7 @@ export function StepPanel({ document, step, worked, parts, colours, findings, vo
       step={step}
       effect={figures?.effect ?? 'adds'}
       vocabulary={vocabulary}
-      parts={parts}
+      parts={preview?.parts ?? []}
       set={set}
       wrong={wrong}
     />
@@ -240,7 +241,7 @@ export function StepPanel({ document, step, worked, parts, colours, findings, vo
       </Box>
     </Box>
   );
-}
+});
 
 /** One of the questions a step asks, in the order in which a painter says it. */
 function Part({ title, children }: { title: string; children: ReactNode }) {

@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import type { Vocabulary } from '../../api/api';
 import { useUsualNext } from '../../api/useVocabulary';
 import { bench } from '../../theme/theme';
+import { steady } from '../../ui/steady';
 
 type Technique = Vocabulary['techniques'][number];
 
@@ -17,7 +18,7 @@ type Props = {
 };
 
 /** Finds a technique by its name or by what it does; those that usually come next stand first. */
-export function TechniquePick({ techniques, value, after, onChange, error }: Props) {
+export const TechniquePick = steady(function TechniquePick({ techniques, value, after, onChange, error }: Props) {
   const usual = useUsualNext()[after ?? 'begin'] ?? [];
   const first = usual.flatMap((key) => techniques.find((t) => t.key === key) ?? []);
   const options = [...first, ...techniques.filter((t) => !first.includes(t))];
@@ -51,7 +52,7 @@ export function TechniquePick({ techniques, value, after, onChange, error }: Pro
       )}
     />
   );
-}
+});
 
 /** What a technique leaves, in a square: a film all over or in places, something removed, or parts that are moved. */
 function Picture({ technique: { profile } }: { technique: Technique }) {

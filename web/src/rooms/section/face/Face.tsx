@@ -5,8 +5,8 @@ import Slider from '@mui/material/Slider';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useEffect, useRef, useState } from 'react';
-import type { Material, Preview, Recipe, StackPreview, StepPreview } from '../../../api/api';
+import { memo, useEffect, useRef, useState } from 'react';
+import type { Material, Preview, Recipe, StackPreview } from '../../../api/api';
 import { documentId } from '../../../recipe/edits';
 import { FaceCanvas } from '../../../recipe/face/FaceCanvas';
 import { isDrawn, PreviewedPiece, pictureOf } from '../../../recipe/face/PaintedPiece';
@@ -37,7 +37,6 @@ type Props = {
   document: Recipe;
   stack: StackPreview | undefined;
   preview: Preview | null;
-  steps: readonly StepPreview[];
   selected: string | null;
   onSelect: (id: string) => void;
   onChange: (document: Recipe) => void;
@@ -47,7 +46,8 @@ type Props = {
 const stepsOf = (face: Ready) => face.after.map((a) => a.stepId);
 
 /** The face: a framed panel as it will look after each step, from bare wood to the last coat. */
-export function Face({ recipe, revisions, document, stack, preview, steps, selected, onSelect, onChange, shelf }: Props) {
+export const Face = memo(function Face({ recipe, revisions, document, stack, preview, selected, onSelect, onChange, shelf }: Props) {
+  const steps = preview?.steps ?? [];
   const [whole, setWhole] = useState(false);
   const [bare, setBare] = useState(false);
   const [eye, setEye] = useState<Eyes>('usual');
@@ -247,4 +247,4 @@ export function Face({ recipe, revisions, document, stack, preview, steps, selec
       </Box>
     </Box>
   );
-}
+});
