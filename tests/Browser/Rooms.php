@@ -32,23 +32,21 @@ abstract class Rooms extends TestCase
 
     private static int $port;
     private static int $guestPort;
-    /** @var array<string, RemoteWebDriver> by what they log */
-    private static array $browsers = [];
+    private static ?RemoteWebDriver $kept = null;
     protected Studio $studio;
     protected RemoteWebDriver $browser;
     private ?Process $guests = null;
 
     protected function setUp(): void
     {
-        $kept = self::$browsers[serialize($this->logs())] ?? null;
-        $kept?->get('about:blank'); // so that it asks for nothing more
+        self::$kept?->get('about:blank'); // so that it asks for nothing more
         $this->studio = Studio::open(self::store());
         if (null === self::$server) {
             [self::$port, self::$guestPort] = [self::freePort(), self::freePort()];
             $this->startServer();
             register_shutdown_function(static fn () => (new Process(['pkill', '-9', '-f', '127.0.0.1:'.self::$port]))->run());
         }
-        $this->browser = null === $kept ? $this->kept() : $this->emptied($kept);
+        $this->browser = null === self::$kept ? $this->kept() : $this->emptied(self::$kept);
     }
 
     protected function tearDown(): void
@@ -65,24 +63,14 @@ abstract class Rooms extends TestCase
         return \sprintf('%s/inlaid-browser-%d.sqlite', sys_get_temp_dir(), getmypid());
     }
 
-    /**
-     * What the browser writes down besides its complaints.
-     *
-     * @return array<string, string>
-     */
-    protected function logs(): array
-    {
-        return ['browser' => 'ALL'];
-    }
-
     private function kept(): RemoteWebDriver
     {
-        register_shutdown_function(static fn () => array_map(
-            static fn (RemoteWebDriver $b) => $b->quit(),
-            array_splice(self::$browsers, 0),
-        ));
+        register_shutdown_function(static function (): void {
+            self::$kept?->quit();
+            self::$kept = null;
+        });
 
-        return self::$browsers[serialize($this->logs())] = $this->newBrowser();
+        return self::$kept = $this->newBrowser();
     }
 
     /** With nothing in it of the test before. */
@@ -100,7 +88,7 @@ abstract class Rooms extends TestCase
 
     private function forgetBrowser(): void
     {
-        unset(self::$browsers[serialize($this->logs())]);
+        self::$kept = null;
         $this->browser->quit();
     }
 
@@ -132,6 +120,8 @@ abstract class Rooms extends TestCase
                 'opcache.enable_cli=1',
                 '-d',
                 'opcache.validate_timestamps=0',
+                '-d',
+                'zend.enable_gc=0',
                 '-d',
                 'display_errors=stderr',
                 '-d',
@@ -182,6 +172,7 @@ abstract class Rooms extends TestCase
             '--disable-features=BackForwardCache,SpareRendererForSitePerProcess,MediaRouter,Translate,'
                 .'WebUIOmniboxPopup,WebUIOmniboxAimPopup',
             '--disable-dev-shm-usage',
+            '--js-flags=--no-turbofan', // compiling once more does not pay for pages of a few seconds
             '--window-size=1280,800',
             '--user-data-dir='.self::profile(),
             ...$more,
@@ -189,7 +180,7 @@ abstract class Rooms extends TestCase
         $options->setExperimentalOption('prefs', ['session' => ['restore_on_startup' => 4, 'startup_urls' => ['about:blank']]]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $capabilities->setCapability('goog:loggingPrefs', $this->logs());
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $browser = RemoteWebDriver::create('http://127.0.0.1:'.self::$chromedriverPort, $capabilities, 60_000, 120_000);
         $browser->manage()->window()->setSize(new WebDriverDimension(1280, 900));
 
