@@ -20,7 +20,10 @@ type Common = {
   error?: string | undefined;
 };
 
-/** Chooses a material of the book, one of its mixes, or something from the shelf. Inside a mix, so that it cannot contain itself. */
+/**
+ * Chooses a material of the book, one of its mixes, or something from the shelf. `inside` is the mix it goes into, so that this cannot
+ * contain itself.
+ */
 export function IngredientPick({ book, inside, ...common }: Common & { book: MixBook; inside: string | null }) {
   const mixes = inside === null ? book.mixes : usableIn(book, inside).filter((m) => m.id !== inside);
   return <PickField {...common} mixes={mixes} materials={book.materials} />;

@@ -31,12 +31,15 @@ function left(seconds: number): string {
   return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
 }
 
+// Kept, for making one takes far longer than using it.
+const onDay = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+
 /** By the clock of the device; the day too where it is another. */
 function at(until: number, now: number): string {
   const date = new Date(until * 1000);
   const clock = date.toTimeString().slice(0, 5);
   const isToday = date.toDateString() === new Date(now * 1000).toDateString();
-  return isToday ? `at ${clock}` : `${date.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })}, ${clock}`;
+  return isToday ? `at ${clock}` : `${onDay.format(date)}, ${clock}`;
 }
 
 /** Everything that runs, the next to end first; each rings once. */
