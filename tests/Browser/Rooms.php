@@ -40,6 +40,7 @@ abstract class Rooms extends TestCase
     protected function setUp(): void
     {
         self::$kept?->get('http://127.0.0.1:'.self::$port.'/worker.js'); // so that it asks for nothing more; scripts stay compiled
+        $this->untilNobodyReads(self::store());
         $this->studio = Studio::open(self::store());
         if (null === self::$server) {
             [self::$port, self::$guestPort] = [self::freePort(), self::freePort()];
@@ -55,7 +56,18 @@ abstract class Rooms extends TestCase
             $this->forgetBrowser(); // who knows what it was left in
         }
         null !== $this->guests && (new Process(['pkill', '-9', '-f', '127.0.0.1:'.self::$guestPort]))->run();
-        $this->studio->close();
+    }
+
+    /** Who still answers a page that has been left takes the journal away when it has done, by its name: it would be the next test's. */
+    private function untilNobodyReads(string $store): void
+    {
+        $this->until(
+            static fn (): bool => [] === array_filter(
+                glob('/proc/[0-9]*/fd/*') ?: [],
+                static fn (string $file): bool => str_starts_with((string) @readlink($file), $store),
+            ),
+            'the test before is wholly answered',
+        );
     }
 
     private static function store(): string

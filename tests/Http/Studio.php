@@ -54,7 +54,9 @@ final class Studio
 
     public function close(): void
     {
-        array_map(unlink(...), glob($this->store.'*') ?: []);
+        foreach (glob($this->store.'*') ?: [] as $file) {
+            @unlink($file); // the journal is taken away by whoever closes the store last
+        }
     }
 
     /**
