@@ -239,7 +239,7 @@ abstract class Rooms extends TestCase
     {
         $found = ($browser ?? $this->browser)->wait(self::PATIENCE, self::BETWEEN)->until(
             WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath(
-                "//*[self::button or self::a][normalize-space()='$name' or @aria-label='$name']",
+                "//*[self::button or self::a][normalize-space()='$name' or @aria-label='$name'][not(@aria-disabled='true')]",
             )),
             "the button \"$name\" is to be pressed",
         );

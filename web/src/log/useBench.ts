@@ -31,7 +31,7 @@ export function useRunWork() {
   const queries = useQueryClient();
   const onSuccess = () => {
     void queries.invalidateQueries({ queryKey: keys.jobs });
-    void queries.invalidateQueries({ queryKey: keys.days });
+    return { planned: queries.invalidateQueries({ queryKey: keys.days }) };
   };
   return {
     put: useMutation({
@@ -59,7 +59,7 @@ export function useRunWork() {
     note: useMutation({
       mutationFn: ({ run, events }: { run: string; events: components['schemas']['Event'][] }) =>
         answer(api.POST('/api/runs/{id}/events', { params: { path: { id: run } }, body: { events } })),
-      onSuccess,
+      onSuccess: () => onSuccess().planned, // until then the plan shows as next what has been done
     }),
   };
 }

@@ -44,7 +44,7 @@ export function NextUp({ plan }: { plan: DaysPreview }) {
   const start = next?.stretches[0]?.start;
   if (!next || !start) return null;
   const isNow = new Date(start).getTime() <= new Date(plan.now).getTime() + 60_000;
-  const done = () => note.mutate({ run: next.piece, events: [newEvent('finished', next)] });
+  const done = () => note.isPending || note.mutate({ run: next.piece, events: [newEvent('finished', next)] });
   return (
     <Box
       component="section"
@@ -75,9 +75,14 @@ export function NextUp({ plan }: { plan: DaysPreview }) {
       <Button
         variant="contained"
         size="large"
-        disabled={note.isPending}
+        aria-disabled={note.isPending}
         onClick={done}
-        sx={{ bgcolor: bench.brass, color: bench.ink, '&:hover': { bgcolor: bench.brassLight } }}
+        sx={{
+          bgcolor: bench.brass,
+          color: bench.ink,
+          '&:hover': { bgcolor: bench.brassLight },
+          '&[aria-disabled=true]': { bgcolor: bench.paper, cursor: 'default' },
+        }}
       >
         Mark step done
       </Button>
