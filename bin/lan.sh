@@ -95,7 +95,7 @@ vouches_for() {
 fill() {
   local text key
   text=$(cat "$root/config/lan/$1")
-  for key in ROOT RUN LAN PORT GUESTS ENV STORE HOSTS NAME AS USER; do text=${text//"@$key@"/"${fill[$key]}"}; done
+  for key in ROOT RUN LAN PORT GUESTS ENV STORE HOSTS PATIENCE NAME AS USER; do text=${text//"@$key@"/"${fill[$key]}"}; done
   printf '%s\n' "$text"
 }
 
@@ -130,7 +130,7 @@ serve_lan() {
   fi
   declare -A fill=(
     [ROOT]=$root [RUN]=$run [LAN]=$lan [PORT]=$port [GUESTS]=$((port + 1)) [ENV]=$APP_ENV [STORE]=$INLAID_STORE [NAME]=$name [AS]=$as [USER]=$(stat -c %U "$root")
-    [HOSTS]=$(lan_names | sort -u | sed 's/.*:.*/[&]/' | paste -sd,)
+    [HOSTS]=$(lan_names | sort -u | sed 's/.*:.*/[&]/' | paste -sd,) [PATIENCE]=${INLAID_PATIENCE:-1}
   )
   if [ "$units" = yes ]; then
     write_units

@@ -145,7 +145,7 @@ abstract class Rooms extends TestCase
                 'public/index.php',
             ],
             \dirname(__DIR__, 2),
-            ['APP_ENV' => 'test', 'INLAID_STORE' => self::store()] + $env,
+            ['APP_ENV' => 'test', 'INLAID_STORE' => self::store(), 'INLAID_PATIENCE' => '1'] + $env,
             null,
             null,
         );

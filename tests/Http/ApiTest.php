@@ -140,6 +140,7 @@ final class ApiTest extends TestCase
         self::assertCount(12, $worked->stacks);
         $recipe = $this->studio->json('POST', '/api/recipes', ['document' => $document], 201);
         $run = $this->studio->json('POST', '/api/runs', ['recipe' => $recipe->id], 201);
+        $this->studio->patience = 1;
         $days = $this->studio->json('POST', '/api/compute/days');
         self::assertFalse($days->complete);
         $works = array_count_values(array_map(static fn (\stdClass $w): string => $w->piece, $days->works));

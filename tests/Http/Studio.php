@@ -23,6 +23,8 @@ final class Studio
     /** The names it answers to besides this machine's own, as INLAID_HOSTS says them, and where those are who ask. */
     public string $hosts = '';
     public string $askedFrom = '127.0.0.1';
+    /** How many times longer than usual a search may take: what it finds is not to hang on what else the machine does. */
+    public float $patience = 20;
 
     private function __construct(public readonly string $store)
     {
@@ -153,6 +155,7 @@ final class Studio
     public function kernel(): Kernel
     {
         putenv('INLAID_STORE='.$this->store);
+        putenv('INLAID_PATIENCE='.$this->patience);
         $_ENV['INLAID_STORE'] = $_SERVER['INLAID_STORE'] = $this->store;
         $_ENV['INLAID_HOSTS'] = $_SERVER['INLAID_HOSTS'] = $this->hosts;
         $kernel = new Kernel('test', false);

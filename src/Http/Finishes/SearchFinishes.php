@@ -80,14 +80,14 @@ final readonly class SearchFinishes
      */
     private function search(LookAsked $look, Context $context, \Closure $send): void
     {
-        $wait = Deadline::in(0.0);
+        $wait = Deadline::after(0.0);
         $answer = $this->propose->propose(
             asked: $look,
             context: $context,
             isOver: Deadline::in($look->effort * self::SECONDS),
             tell: static function (array $found, array $families) use ($send, &$wait): void {
                 if ($wait()) {
-                    $wait = Deadline::in(self::EVERY);
+                    $wait = Deadline::after(self::EVERY);
                     $send(new SearchLine(array_map(
                         static fn (Found $f): SoFar => SoFar::of($f, $families[$f->scheme->key]->name),
                         \array_slice($found, 0, self::TOLD),
