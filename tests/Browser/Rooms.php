@@ -46,6 +46,8 @@ abstract class Rooms extends TestCase
             [self::$port, self::$guestPort] = [self::freePort(), self::freePort()];
             $this->startServer();
             register_shutdown_function(static fn () => (new Process(['pkill', '-9', '-f', '127.0.0.1:'.self::$port]))->run());
+        } elseif (!self::$server->isRunning()) {
+            $this->startServer(); // the test before failed without it
         }
         $this->browser = null === self::$kept ? $this->kept() : $this->emptied(self::$kept);
     }
@@ -308,7 +310,8 @@ abstract class Rooms extends TestCase
             } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException|\Facebook\WebDriver\Exception\NoSuchElementException) {
             }
             if (hrtime(true) > $end) {
-                self::fail("Waited in vain until $what.");
+                $seen = isset($this->browser) ? $this->browser->executeScript('return document.body?.innerText.slice(-1500)') : '';
+                self::fail("Waited in vain until $what. The page says at its end:\n".(\is_string($seen) ? $seen : ''));
             }
             usleep(self::BETWEEN * 1000);
         }
