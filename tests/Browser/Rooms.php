@@ -45,7 +45,7 @@ abstract class Rooms extends TestCase
         if (null === self::$server) {
             [self::$port, self::$guestPort] = [self::freePort(), self::freePort()];
             $this->startServer();
-            register_shutdown_function(static fn () => (new Process(['pkill', '-9', '-f', '127.0.0.1:'.self::$port]))->run());
+            register_shutdown_function(static fn () => self::killAt(self::$port));
         } elseif (!self::$server->isRunning()) {
             $this->startServer(); // the test before failed without it
         }
@@ -57,7 +57,7 @@ abstract class Rooms extends TestCase
         if (!$this->status()->isSuccess()) {
             $this->forgetBrowser(); // who knows what it was left in
         }
-        null !== $this->guests && (new Process(['pkill', '-9', '-f', '127.0.0.1:'.self::$guestPort]))->run();
+        null !== $this->guests && self::killAt(self::$guestPort);
     }
 
     /** Who still answers a page that has been left takes the journal away when it has done, by its name: it would be the next test's. */
@@ -158,10 +158,16 @@ abstract class Rooms extends TestCase
         return $server;
     }
 
+    /** What serves there, and its workers. */
+    private static function killAt(int $port): void
+    {
+        (new Process(['pkill', '-9', '-f', "127.0.0.1:$port"]))->run();
+    }
+
     /** At once, as a power cut would; the workers too. */
     protected function killServer(): void
     {
-        (new Process(['pkill', '-9', '-f', '127.0.0.1:'.self::$port]))->run();
+        self::killAt(self::$port);
         $this->until(
             static fn (): bool => true !== self::$server?->isRunning() && !self::listens(self::$port),
             'the server and its workers are gone',

@@ -29,14 +29,14 @@ export function useRunsOnBench() {
 /** What can be done with a piece on the bench. */
 export function useRunWork() {
   const queries = useQueryClient();
-  const onSuccess = () => {
+  const planAnew = () => {
     void queries.invalidateQueries({ queryKey: keys.jobs });
-    return { planned: queries.invalidateQueries({ queryKey: keys.days }) };
+    return queries.invalidateQueries({ queryKey: keys.days });
   };
   return {
     put: useMutation({
       mutationFn: (what: { recipe: string; count?: number }) => answer(api.POST('/api/runs', { body: what })),
-      onSuccess,
+      onSuccess: () => void planAnew(),
     }),
     change: useMutation({
       mutationFn: ({ run, to }: { run: RunSummary; to: Changed }) =>
@@ -54,12 +54,12 @@ export function useRunWork() {
             },
           }),
         ),
-      onSuccess,
+      onSuccess: () => void planAnew(),
     }),
     note: useMutation({
       mutationFn: ({ run, events }: { run: string; events: components['schemas']['Event'][] }) =>
         answer(api.POST('/api/runs/{id}/events', { params: { path: { id: run } }, body: { events } })),
-      onSuccess: () => onSuccess().planned, // until then the plan shows as next what has been done
+      onSuccess: planAnew, // waited for: until then the plan shows as next what has been done
     }),
   };
 }
