@@ -9,23 +9,13 @@ namespace Inlaid\App\Exchange;
  */
 final class TemporaryFile
 {
-    private bool $isLeft = false;
-
     private function __construct(public readonly string $path)
     {
     }
 
     public function __destruct()
     {
-        $this->isLeft || !is_file($this->path) || unlink($this->path);
-    }
-
-    /** @return string where it is; who asks has to see that it goes */
-    public function leave(): string
-    {
-        $this->isLeft = true;
-
-        return $this->path;
+        !is_file($this->path) || unlink($this->path);
     }
 
     /**

@@ -68,7 +68,6 @@ final class BeginTest extends Rooms
         $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[data-step]')), 'it is opened');
         $id = basename((string) parse_url($this->browser->getCurrentURL(), \PHP_URL_PATH));
         $this->assertSound($this->studio->json('GET', "/api/recipes/$id")->document);
-        unlink($photo);
     }
 
     /** By the keyboard alone; stopped in the middle, then asked again for less. */
@@ -136,7 +135,6 @@ final class BeginTest extends Rooms
             ),
             'what is seen without rings is read in that light too',
         );
-        unlink($photo);
     }
 
     /**
@@ -205,7 +203,6 @@ final class BeginTest extends Rooms
         $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[data-step]')), 'it is opened');
         $id = basename((string) parse_url($this->browser->getCurrentURL(), \PHP_URL_PATH));
         $this->assertSound($this->studio->json('GET', "/api/recipes/$id")->document);
-        unlink($photo);
     }
 
     /** By the keyboard alone: a round for the eye, each answer told; what it tells of the eye stands where a pot is read by eye. */
@@ -356,9 +353,9 @@ final class BeginTest extends Rooms
                 imagesetpixel($image, $x, $y, ($r << 16) | ($g << 8) | $b);
             }
         }
-        $file = sys_get_temp_dir().'/inlaid-look-'.bin2hex(random_bytes(4)).'.png';
-        imagepng($image, $file);
+        ob_start();
+        imagepng($image);
 
-        return $file;
+        return self::file('look.png', (string) ob_get_clean());
     }
 }

@@ -251,14 +251,8 @@ final class BoardsTest extends Rooms
 
     private function addPhoto(string $bytes, bool $taken = true): void
     {
-        $file = sys_get_temp_dir().'/inlaid-photo-'.bin2hex(random_bytes(4)).'.jpg';
-        file_put_contents($file, $bytes);
-        try {
-            $this->first(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($file);
-            $taken && $this->see('[data-testid=photo] img');
-        } finally {
-            $taken && unlink($file); // one that is refused may still be read
-        }
+        $this->first(WebDriverBy::cssSelector('input[type=file]'))->sendKeys(self::file('board.jpg', $bytes));
+        $taken && $this->see('[data-testid=photo] img');
     }
 
     private function patch(string $label): void

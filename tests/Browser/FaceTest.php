@@ -130,8 +130,7 @@ final class FaceTest extends Rooms
         $this->see('[data-testid=film]');
         $this->walkTo(7);
         $this->clickInView($this->first(WebDriverBy::xpath('//summary[starts-with(., "Target")]')));
-        $file = (string) tempnam(sys_get_temp_dir(), 'palette');
-        file_put_contents($file, "GIMP Palette\nName: Halt\n#\n184 128 45\tHalt sand\n 20  40 200\tFar blue\n");
+        $file = self::file('halt.gpl', "GIMP Palette\nName: Halt\n#\n184 128 45\tHalt sand\n 20  40 200\tFar blue\n");
         $this->first(WebDriverBy::cssSelector('input[type=file][accept^=".gpl"]'))->sendKeys($file);
         $this->clickInView($this->button('Far blue'));
         $this->until(
@@ -162,15 +161,13 @@ final class FaceTest extends Rooms
         $this->see('[role=dialog]');
         $this->button('C2')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Target: C2 of Slate wash on birch ply'), 'the patch is the target');
-        $photo = sys_get_temp_dir().'/inlaid-halt-'.bin2hex(random_bytes(4)).'.jpg';
-        file_put_contents($photo, Pictures::board([[0.3, 0.2, 0.1], [0.3, 0.2, 0.1]], 0.9));
+        $photo = self::file('halt.jpg', Pictures::board([[0.3, 0.2, 0.1], [0.3, 0.2, 0.1]], 0.9));
         $this->first(WebDriverBy::cssSelector('input[type=file][accept="image/*"]'))->sendKeys($photo);
         $this->see('[data-testid=photo] img')->click(); // its middle: between the two patches, which are alike
         $this->button('Use this colour')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'Target: inlaid-halt'), 'the photo is where it comes from');
+        $this->until(fn (): bool => str_contains($this->main(), 'Target: halt'), 'the photo is where it comes from');
         $this->untilSaved();
         self::assertNotSame('#8c9698', $this->studio->recipe('stools')->document->target->field);
-        unlink($photo);
     }
 
     /** Another revision is chosen, and seen as long as its key is held. */

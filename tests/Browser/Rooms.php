@@ -194,7 +194,7 @@ abstract class Rooms extends TestCase
             '--disable-dev-shm-usage',
             '--js-flags=--no-turbofan', // compiling once more does not pay for pages of a few seconds
             '--window-size=1280,800',
-            '--user-data-dir='.self::profile(),
+            '--user-data-dir='.self::folder(),
             ...$more,
         ]);
         $options->setExperimentalOption('prefs', ['session' => ['restore_on_startup' => 4, 'startup_urls' => ['about:blank']]]);
@@ -207,12 +207,21 @@ abstract class Rooms extends TestCase
         return $browser;
     }
 
-    private static function profile(): string
+    /** Gone when the tests are done. */
+    private static function folder(): string
     {
-        $profile = sys_get_temp_dir().'/inlaid-browser-'.bin2hex(random_bytes(5));
-        register_shutdown_function(static fn () => (new Process(['rm', '-rf', $profile]))->run());
+        mkdir($folder = sys_get_temp_dir().'/inlaid-browser-'.bin2hex(random_bytes(5)));
+        register_shutdown_function(static fn () => (new Process(['rm', '-rf', $folder]))->run());
 
-        return $profile;
+        return $folder;
+    }
+
+    /** Where a file lies that is to be given to a page. */
+    protected static function file(string $name, string $bytes): string
+    {
+        file_put_contents($file = self::folder()."/$name", $bytes);
+
+        return $file;
     }
 
     protected function go(string $path, ?RemoteWebDriver $browser = null): void

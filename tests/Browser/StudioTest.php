@@ -19,17 +19,13 @@ final class StudioTest extends Rooms
         $this->button('Undo')->click();
         $this->until(fn (): bool => 7 === $this->chips(), 'and out again');
 
-        $file = tempnam(sys_get_temp_dir(), 'inlaid') ?: '';
-        file_put_contents($file, '{"format": "inlaid-recipe", "version": 1, "title": "Half", "colour": "red"}');
-        $this->first(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(
-            new \Facebook\WebDriver\Remote\LocalFileDetector(),
-        )->sendKeys($file);
+        $file = self::file('half.json', '{"format": "inlaid-recipe", "version": 1, "title": "Half", "colour": "red"}');
+        $this->first(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($file);
         $this->until(
             fn (): bool => str_contains($this->text('[role=dialog]'), 'Unknown field “colour”'),
             'a bad file is answered place by place',
         );
         self::assertStringContainsString('/document/piece', $this->text('[role=dialog]'));
-        unlink($file);
         self::assertSame(7, $this->studio->json('GET', '/api/recipes')->total);
 
         $this->button('Close')->click();
@@ -49,10 +45,7 @@ final class StudioTest extends Rooms
     /** Out of the settings as one file, and back after the book has changed: looked over first, then in the place of what is there. */
     public function testTheWholeStudioAsOneFile(): void
     {
-        $answer = $this->studio->ask('GET', '/api/bundles/studio.zip');
-        self::assertInstanceOf(\Symfony\Component\HttpFoundation\BinaryFileResponse::class, $answer);
-        $file = $answer->getFile()->getPathname();
-        rename($file, $file .= '.zip');
+        $file = self::file('studio.zip', $this->studio->bundle());
         $recipe = $this->studio->recipe();
         $recipe->document->title = 'Not what it was';
         $this->studio->json('PUT', "/api/recipes/$recipe->id/draft", ['version' => $recipe->version, 'document' => $recipe->document]);
@@ -69,10 +62,8 @@ final class StudioTest extends Rooms
             'the book is what it was',
         );
         self::assertStringNotContainsString('Not what it was', $this->main());
-        unlink($file);
 
-        $table = tempnam(sys_get_temp_dir(), 'inlaid') ?: '';
-        file_put_contents($table, "Name;Left;Unit\n\"Platform Slate, chalk-type\";80;ml\n");
+        $table = self::file('stock.csv', "Name;Left;Unit\n\"Platform Slate, chalk-type\";80;ml\n");
         $this->go('/shelf');
         $this->button('Import stock');
         $this->give('Import stock', $table);
@@ -88,14 +79,11 @@ final class StudioTest extends Rooms
             ),
             'it is on the shelf',
         );
-        unlink($table);
     }
 
     private function give(string $name, string $file): void
     {
-        $this->first(WebDriverBy::cssSelector("input[type=file][aria-label='$name']"))->setFileDetector(
-            new \Facebook\WebDriver\Remote\LocalFileDetector(),
-        )->sendKeys($file);
+        $this->first(WebDriverBy::cssSelector("input[type=file][aria-label='$name']"))->sendKeys($file);
     }
 
     public function testAnyMixForAnAmountOrForAllThereIs(): void

@@ -6,6 +6,7 @@ namespace Inlaid\Tests\Http;
 
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Kernel;
+use PHPUnit\Framework\Assert;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\BufferedOutput;
@@ -112,6 +113,26 @@ final class Studio
         if (200 !== $response->getStatusCode()) {
             throw new \PHPUnit\Framework\AssertionFailedError("$path answered {$response->getStatusCode()}: {$response->getContent()}");
         }
+
+        return array_map(Json::object(...), explode("\n", trim(self::sent($response))));
+    }
+
+    /**
+     * @param string $query with its question mark
+     *
+     * @return string a bundle, as it is downloaded
+     */
+    public function bundle(string $what = 'studio', string $query = ''): string
+    {
+        $response = $this->ask('GET', "/api/bundles/$what.zip$query");
+        $sent = self::sent($response);
+        Assert::assertSame([200, (string) \strlen($sent)], [$response->getStatusCode(), $response->headers->get('Content-Length')]);
+
+        return $sent;
+    }
+
+    private static function sent(Response $response): string
+    {
         $text = '';
         ob_start(static function (string $more) use (&$text): string {
             $text .= $more;
@@ -121,7 +142,7 @@ final class Studio
         $response->sendContent();
         ob_end_clean();
 
-        return array_map(Json::object(...), explode("\n", trim($text)));
+        return $text;
     }
 
     /**

@@ -9,8 +9,8 @@ use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\RecipesAsked;
 use Inlaid\App\Store\Bundle\WriteBundle;
 use Inlaid\App\Store\RecipeBook;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/bundles/{what}.zip', methods: 'GET', requirements: ['what' => 'studio|recipes'])]
@@ -27,22 +27,23 @@ final readonly class ExportBundle
     {
     }
 
-    public function __invoke(string $what, Request $request): BinaryFileResponse
+    public function __invoke(string $what, Request $request): StreamedResponse
     {
         set_time_limit(self::LONGEST);
         $file = TemporaryFile::of();
         $this->write->write($file->path, 'studio' === $what ? null : $this->ids($request));
         set_time_limit(0); // whoever fetches it may have a slow line
-        $response = new BinaryFileResponse(
-            $file->leave(),
+
+        // The answer holds the file: it is gone with the answer, fetched or not.
+        return new StreamedResponse(
+            static fn () => readfile($file->path),
             200,
             [
                 'Content-Type' => 'application/zip',
+                'Content-Length' => (string) filesize($file->path),
                 'Content-Disposition' => \sprintf('attachment; filename="%s-%s.inlaid.zip"', $what, date('Y-m-d')),
             ],
         );
-
-        return $response->deleteFileAfterSend();
     }
 
     /**
