@@ -1,7 +1,10 @@
-// Serves the bench while the program does not answer: its pages, and a run as it was last asked for. What is noted meanwhile waits in the page.
+// Serves the bench while the program does not answer: its pages, and a run as the program last told it. What is noted meanwhile waits in the page.
 // What the studio holds is kept only while it is unlocked on this device: at the first answer that says it is locked, all of it goes.
 const pages = 'inlaid-pages-2';
 const studio = 'inlaid-studio-3';
+const noted = /^\/api\/runs\/[^/]+(?=\/events$)/;
+/** How often the program took entries of a run, by its address: what was asked for before is older than what it said with them. */
+const taken = new Map();
 const asked = /^\/api\/(runs\/[^/]+(\/calculation)?|vocabulary|materials|techniques\/next)$/;
 
 self.addEventListener('install', () => self.skipWaiting());
@@ -11,7 +14,7 @@ self.addEventListener('activate', (event) => event.waitUntil(Promise.all([dropOl
 self.addEventListener('message', (event) => {
   if (event.data === 'locked') event.waitUntil(caches.delete(studio));
   if (!Array.isArray(event.data)) return;
-  event.waitUntil(Promise.all(event.data.map((url) => fetch(url).then((answer) => keep(url, answer)).catch(() => undefined))));
+  event.waitUntil(Promise.all(event.data.map((url) => freshest(url, new URL(url, self.location.origin).href).catch(() => undefined))));
 });
 
 self.addEventListener('fetch', (event) => {
@@ -19,6 +22,7 @@ self.addEventListener('fetch', (event) => {
   const url = new URL(request.url);
   if (url.origin !== self.location.origin) return;
   if (request.method === 'DELETE' && url.pathname === '/api/lock') event.respondWith(locking(request));
+  if (request.method === 'POST' && noted.test(url.pathname)) event.respondWith(taking(request, url.origin + noted.exec(url.pathname)[0]));
   if (request.method !== 'GET') return;
   if (url.pathname.startsWith('/build/')) event.respondWith(fromShelf(request));
   else if (request.mode === 'navigate' && url.pathname.startsWith('/bench/')) event.respondWith(freshest(request, '/bench/'));
@@ -33,14 +37,25 @@ async function fromShelf(request) {
 
 /** From the program while it answers, else as it was last. */
 async function freshest(request, as) {
+  const before = taken.get(as);
   try {
     const answer = await fetch(request);
-    return answer.status < 502 ? keep(as, answer) : ((await caches.match(as)) ?? answer);
+    if (answer.status >= 502) return (await caches.match(as)) ?? answer;
+    return taken.get(as) === before ? keep(as, answer) : answer;
   } catch (error) {
     const kept = await caches.match(as);
     if (kept) return kept;
     throw error;
   }
+}
+
+/** With the entries of a run the program says how the run stands now: before the page forgets them, that is what it was last. */
+async function taking(request, run) {
+  const answer = await fetch(request);
+  if (!answer.ok) return keep(run, answer);
+  taken.set(run, (taken.get(run) ?? 0) + 1);
+  await keep(run, Response.json((await answer.clone().json()).run));
+  return answer;
 }
 
 /** The studio is locked on this device: before the page hears of it nothing is left. */

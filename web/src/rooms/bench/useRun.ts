@@ -33,14 +33,13 @@ export function useRun(id: string) {
   const send = useCallback(async () => {
     if (underWay.current) return true;
     underWay.current = true;
-    const delivered = await deliver().finally(() => {
+    const delivered = await deliver(async (of, now) => {
+      await queries.cancelQueries({ queryKey: keys.job(of), exact: true }); // was asked for before
+      queries.setQueryData(keys.job(of), now);
+      void queries.invalidateQueries({ queryKey: keys.days });
+    }).finally(() => {
       underWay.current = false;
     });
-    for (const [of, now] of delivered.runs) {
-      queries.setQueryData(keys.job(of), now);
-      void queries.invalidateQueries({ queryKey: keys.job(of), exact: true }); // and so the worker keeps it
-    }
-    if (delivered.runs.size > 0) void queries.invalidateQueries({ queryKey: keys.days });
     setOffline(delivered.offline);
     setProblem(delivered.problem);
     return !delivered.offline && delivered.problem === null;
