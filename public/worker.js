@@ -40,13 +40,19 @@ async function freshest(request, as) {
   const before = taken.get(as);
   try {
     const answer = await fetch(request);
-    if (answer.status >= 502) return (await caches.match(as)) ?? answer;
+    if (answer.status >= 502) return (await lastOf(as)) ?? answer;
     return taken.get(as) === before ? keep(as, answer) : answer;
   } catch (error) {
-    const kept = await caches.match(as);
-    if (kept) return kept;
+    const last = await lastOf(as);
+    if (last) return last;
     throw error;
   }
+}
+
+/** What was kept of an address, marked: whoever asked may ask again. */
+async function lastOf(as) {
+  const kept = await caches.match(as);
+  return kept && new Response(kept.body, { headers: { ...Object.fromEntries(kept.headers), 'X-Kept': '1' } });
 }
 
 /** With the entries of a run the program says how the run stands now: before the page forgets them, that is what it was last. */

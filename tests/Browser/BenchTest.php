@@ -391,11 +391,36 @@ final class BenchTest extends Rooms
         $this->browser->executeAsyncScript(
             'fetch(arguments[0], { method: "POST", headers: { "Content-Type": "application/json" }, body: arguments[1] }).then(arguments[2])',
             ["/api/runs/$run/events", Json::encode([
-                'events' => [['id' => 'taken', 'at' => date(\DATE_ATOM), 'kind' => 'finished', 'step' => 's0']],
+                'events' => [
+                    ['id' => 'taken', 'at' => date(\DATE_ATOM), 'kind' => 'finished', 'step' => 's0'],
+                    [
+                        'id' => 'more',
+                        'at' => date(\DATE_ATOM),
+                        'kind' => 'improvised',
+                        'before' => 's1',
+                        'does' => ['step' => [
+                            'technique' => 'sanded',
+                            'title' => 'Sand once more',
+                            'grit' => 240,
+                            'intent' => ['purpose' => 'functional'],
+                            'coats' => 1,
+                            'wait' => ['until' => 'nothing'],
+                        ]],
+                    ],
+                ],
             ])],
         );
         $this->killServer();
         $this->browser->navigate()->refresh();
+        $this->untilAct('Sand once more');
+        self::assertStringContainsString('worked out when the program answers', $this->main());
+        $this->until(fn (): bool => str_contains($this->main(), 'Offline'), 'nobody thinks it is there');
+        $this->startServer();
+        $this->until(fn (): bool => !str_contains($this->main(), 'worked out when') && !str_contains($this->main(), 'Offline'), 'it is');
+        $this->tap('Skip');
+        $this->untilKept();
+
+        $this->killServer();
         $this->untilAct('Cream, 1 of 2');
         $this->tap('Start');
         $this->tap('Done');

@@ -87,6 +87,17 @@ export async function answer<T>(asked: Promise<{ data?: T; error?: unknown; resp
 }
 
 /**
+ * The data of an answer; `kept` where it is the last the worker had, because the program is silent.
+ *
+ * @throws {Problem} where the answer says what is wrong
+ */
+export async function answerOrKept<T extends object>(
+  asked: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T & { kept: boolean }> {
+  return { ...(await answer<T>(asked)), kept: (await asked).response.headers.has('X-Kept') };
+}
+
+/**
  * Sends what is no JSON: a photo, a bundle.
  *
  * @throws {Problem} where the answer says what is wrong

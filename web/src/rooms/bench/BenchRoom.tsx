@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { answer, api } from '../../api/api';
+import { answerOrKept, api } from '../../api/api';
 import { keys } from '../../api/keys';
 import { useUsualNext, useVocabulary } from '../../api/useVocabulary';
 import { newEvent } from '../../log/newEvent';
@@ -58,8 +58,9 @@ export default function BenchRoom() {
   const preview = useQuery({
     queryKey: keys.job(id, 'calculation', shape), // another recipe than planned, once something was changed at the bench
     placeholderData: keepPreviousData,
-    queryFn: () => answer(api.GET('/api/runs/{id}/calculation', { params: { path: { id } } })),
+    queryFn: () => answerOrKept(api.GET('/api/runs/{id}/calculation', { params: { path: { id } } })),
     staleTime: Number.POSITIVE_INFINITY,
+    refetchInterval: ({ state }) => !!state.data?.kept && 5000, // of the recipe as it was before the change, perhaps
   });
   useAwake();
   useWorker(id);

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { answer, api } from '../../api/api';
+import { answerOrKept, api } from '../../api/api';
 import type { components } from '../../api/api.gen';
 import { keys } from '../../api/keys';
 import { deliver } from './deliver';
@@ -24,7 +24,7 @@ export function useRun(id: string) {
   const underWay = useRef(false);
   const run = useQuery({
     queryKey: keys.job(id),
-    queryFn: () => answer(api.GET('/api/runs/{id}', { params: { path: { id } } })),
+    queryFn: () => answerOrKept(api.GET('/api/runs/{id}', { params: { path: { id } } })),
     refetchInterval: 15_000,
     staleTime: 0,
   });
@@ -74,7 +74,7 @@ export function useRun(id: string) {
     refused: mine.filter((w) => w.refused !== undefined),
     discardRefused: () => discardRefused(id),
     note: (event: Event) => enqueue(id, event),
-    offline: offline || run.isError,
+    offline: offline || run.isError || !!run.data?.kept,
     problem,
     kept: isKept(),
   };
