@@ -21,6 +21,7 @@ final class PainterTest extends Rooms
             static fn (RemoteWebDriver $b): bool => [] !== $b->findElements(WebDriverBy::xpath("//h2[.='Ticket rack, slate wash']")),
         );
         $this->first(WebDriverBy::xpath("//h2[.='Ticket rack, slate wash']"))->click();
+        $this->see('[data-testid=film]'); // with what is worked out the rows grow, and what is pressed moves
         $this->row('4. Slate wash')->click();
         $this->clickInView($this->button('Show µm and ΔE'));
         [$film, $ready, $marks] = $this->profile();
@@ -46,6 +47,7 @@ final class PainterTest extends Rooms
         $this->startServer();
         $this->browser->navigate()->refresh();
         self::assertStringStartsWith('8.', $this->row('Pale lips')->getText());
+        $this->see('[data-testid=film]');
         $this->row('4. Slate wash')->click();
         $this->until(fn (): bool => str_contains($this->profile()[0], '3.4 µm dry'), 'the ratio kept with the revision is still there');
         self::assertStringContainsString('from revision 3', $this->text('[data-testid=saving]'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -231,7 +232,8 @@ abstract class Rooms extends TestCase
 
     protected function see(string $css, ?RemoteWebDriver $browser = null): RemoteWebElement
     {
-        $found = ($browser ?? $this->browser)->wait(self::PATIENCE, self::BETWEEN)->until(
+        $found = self::waitedFor(
+            $browser ?? $this->browser,
             WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)),
             "$css is to be seen",
         );
@@ -243,7 +245,8 @@ abstract class Rooms extends TestCase
     /** The first such thing, once it is there. */
     protected function first(WebDriverBy $which): RemoteWebElement
     {
-        $found = $this->browser->wait(self::PATIENCE, self::BETWEEN)->until(
+        $found = self::waitedFor(
+            $this->browser,
             WebDriverExpectedCondition::presenceOfElementLocated($which),
             $which->getValue().' is there',
         );
@@ -254,7 +257,8 @@ abstract class Rooms extends TestCase
 
     protected function button(string $name, ?RemoteWebDriver $browser = null): RemoteWebElement
     {
-        $found = ($browser ?? $this->browser)->wait(self::PATIENCE, self::BETWEEN)->until(
+        $found = self::waitedFor(
+            $browser ?? $this->browser,
             WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath(
                 "//*[self::button or self::a][normalize-space()='$name' or @aria-label='$name'][not(@aria-disabled='true')]",
             )),
@@ -269,7 +273,8 @@ abstract class Rooms extends TestCase
     protected function field(string $label, ?RemoteWebDriver $browser = null): RemoteWebElement
     {
         $browser ??= $this->browser;
-        $id = $browser->wait(self::PATIENCE, self::BETWEEN)->until(
+        $id = self::waitedFor(
+            $browser,
             WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::xpath("//label[starts-with(normalize-space(), '$label')]")),
             "the field \"$label\" is there",
         )->getAttribute('for');
@@ -288,7 +293,8 @@ abstract class Rooms extends TestCase
     /** The words that are seen in the first such place, once it is seen. */
     protected function text(string $css, ?RemoteWebDriver $browser = null): string
     {
-        $text = ($browser ?? $this->browser)->wait(self::PATIENCE, self::BETWEEN)->until(
+        $text = self::waitedFor(
+            $browser ?? $this->browser,
             static fn (RemoteWebDriver $b): ?string => self::words($b, $css),
             "$css is to be seen",
         );
@@ -325,11 +331,25 @@ abstract class Rooms extends TestCase
             } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException|\Facebook\WebDriver\Exception\NoSuchElementException) {
             }
             if (hrtime(true) > $end) {
-                $seen = isset($this->browser) ? $this->browser->executeScript('return document.body?.innerText.slice(-1500)') : '';
-                self::fail("Waited in vain until $what. The page says at its end:\n".(\is_string($seen) ? $seen : ''));
+                self::inVain($what, $this->browser ?? null);
             }
             usleep(self::BETWEEN * 1000);
         }
+    }
+
+    private static function waitedFor(RemoteWebDriver $browser, callable|WebDriverExpectedCondition $there, string $what): mixed
+    {
+        try {
+            return $browser->wait(self::PATIENCE, self::BETWEEN)->until($there, $what);
+        } catch (TimeoutException) {
+            self::inVain($what, $browser);
+        }
+    }
+
+    private static function inVain(string $what, ?RemoteWebDriver $browser): never
+    {
+        $seen = $browser?->executeScript('return document.body?.innerText.slice(-1500)');
+        self::fail("Waited in vain until $what. The page says at its end:\n".(\is_string($seen) ? $seen : ''));
     }
 
     /** Nothing on the page, once it stands still, keeps anybody out who does not see it, or sees it otherwise. */
