@@ -74,7 +74,10 @@ async function locking(request) {
 async function keep(as, answer) {
   const isOfStudio = new URL(as, self.location.origin).pathname.startsWith('/api/');
   if (answer.status === 401) await caches.delete(studio);
-  if (answer.ok) await (await caches.open(isOfStudio ? studio : pages)).put(as, answer.clone());
+  if (answer.ok) {
+    const shelf = await caches.open(isOfStudio ? studio : pages);
+    await shelf.put(as, answer.clone()).catch(() => shelf.delete(as)); // no room: served while the program answers
+  }
   return answer;
 }
 
