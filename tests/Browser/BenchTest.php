@@ -449,12 +449,14 @@ final class BenchTest extends Rooms
         };
         $this->devtools('Network.enable');
         // No room on the device for what the worker keeps: all goes on while the program answers.
-        $this->devtools('Storage.overrideQuotaForOrigin', ['origin' => $this->browser->executeScript('return location.origin'), 'quotaSize' => 1]);
+        $origin = ['origin' => $this->browser->executeScript('return location.origin')];
+        $this->devtools('Storage.overrideQuotaForOrigin', $origin + ['quotaSize' => 1]);
         $this->tap('Undo');
         $this->untilKept();
         $this->bench($run);
         $this->tap('Start');
         $this->untilKept();
+        $this->devtools('Storage.overrideQuotaForOrigin', $origin);
         $network(true);
         $this->tap('Done');
         $this->until(fn (): bool => str_contains($this->main(), '1 saved on this device'), 'it waits');
