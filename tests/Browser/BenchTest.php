@@ -389,7 +389,8 @@ final class BenchTest extends Rooms
             'the worker has all it needs',
         );
         $this->browser->executeAsyncScript(
-            'fetch(arguments[0], { method: "POST", headers: { "Content-Type": "application/json" }, body: arguments[1] }).then(arguments[2])',
+            'const [url, body, done] = arguments;'
+                .'fetch(url, { method: "POST", headers: { "Content-Type": "application/json" }, body }).then(done);',
             ["/api/runs/$run/events", Json::encode([
                 'events' => [
                     ['id' => 'taken', 'at' => date(\DATE_ATOM), 'kind' => 'finished', 'step' => 's0'],
