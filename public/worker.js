@@ -22,7 +22,8 @@ self.addEventListener('fetch', (event) => {
   const url = new URL(request.url);
   if (url.origin !== self.location.origin) return;
   if (request.method === 'DELETE' && url.pathname === '/api/lock') event.respondWith(locking(request));
-  if (request.method === 'POST' && noted.test(url.pathname)) event.respondWith(taking(request, url.origin + noted.exec(url.pathname)[0]));
+  const run = request.method === 'POST' && noted.exec(url.pathname)?.[0];
+  if (run) event.respondWith(taking(request, url.origin + run));
   if (request.method !== 'GET') return;
   if (url.pathname.startsWith('/build/')) event.respondWith(fromShelf(request));
   else if (request.mode === 'navigate' && url.pathname.startsWith('/bench/')) event.respondWith(freshest(request, '/bench/'));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Browser;
 
 use Facebook\WebDriver\Interactions\WebDriverActions;
-use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -17,9 +16,6 @@ final class PainterTest extends Rooms
     public function testByMouse(): void
     {
         $this->go('/');
-        $this->browser->wait(15)->until(
-            static fn (RemoteWebDriver $b): bool => [] !== $b->findElements(WebDriverBy::xpath("//h2[.='Ticket rack, slate wash']")),
-        );
         $this->first(WebDriverBy::xpath("//h2[.='Ticket rack, slate wash']"))->click();
         $this->see('[data-testid=film]'); // with what is worked out the rows grow, and what is pressed moves
         $this->row('4. Slate wash')->click();

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeOptions;
-use Facebook\WebDriver\Exception\TimeoutException;
+use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -232,9 +233,12 @@ abstract class Rooms extends TestCase
 
     protected function see(string $css, ?RemoteWebDriver $browser = null): RemoteWebElement
     {
+        $browser ??= $this->browser;
         $found = self::waitedFor(
-            $browser ?? $this->browser,
-            WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)),
+            $browser,
+            static fn (): mixed => WebDriverExpectedCondition::visibilityOfElementLocated(
+                WebDriverBy::cssSelector($css),
+            )->getApply()($browser),
             "$css is to be seen",
         );
         \assert($found instanceof RemoteWebElement);
@@ -247,7 +251,7 @@ abstract class Rooms extends TestCase
     {
         $found = self::waitedFor(
             $this->browser,
-            WebDriverExpectedCondition::presenceOfElementLocated($which),
+            fn (): RemoteWebElement => $this->browser->findElement($which),
             $which->getValue().' is there',
         );
         \assert($found instanceof RemoteWebElement);
@@ -257,11 +261,12 @@ abstract class Rooms extends TestCase
 
     protected function button(string $name, ?RemoteWebDriver $browser = null): RemoteWebElement
     {
+        $browser ??= $this->browser;
         $found = self::waitedFor(
-            $browser ?? $this->browser,
-            WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath(
+            $browser,
+            static fn (): mixed => WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath(
                 "//*[self::button or self::a][normalize-space()='$name' or @aria-label='$name'][not(@aria-disabled='true')]",
-            )),
+            ))->getApply()($browser),
             "the button \"$name\" is to be pressed",
         );
         \assert($found instanceof RemoteWebElement);
@@ -275,11 +280,14 @@ abstract class Rooms extends TestCase
         $browser ??= $this->browser;
         $id = self::waitedFor(
             $browser,
-            WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::xpath("//label[starts-with(normalize-space(), '$label')]")),
+            static fn (): mixed => $browser->findElement(
+                WebDriverBy::xpath("//label[starts-with(normalize-space(), '$label')]"),
+            )->getAttribute('for'),
             "the field \"$label\" is there",
-        )->getAttribute('for');
+        );
+        \assert(\is_string($id));
 
-        return $browser->findElement(WebDriverBy::id((string) $id));
+        return $browser->findElement(WebDriverBy::id($id));
     }
 
     /** Replaces what is in a field and presses Enter. */
@@ -293,11 +301,8 @@ abstract class Rooms extends TestCase
     /** The words that are seen in the first such place, once it is seen. */
     protected function text(string $css, ?RemoteWebDriver $browser = null): string
     {
-        $text = self::waitedFor(
-            $browser ?? $this->browser,
-            static fn (RemoteWebDriver $b): ?string => self::words($b, $css),
-            "$css is to be seen",
-        );
+        $browser ??= $this->browser;
+        $text = self::waitedFor($browser, static fn (): ?string => self::words($browser, $css), "$css is to be seen");
         \assert(\is_string($text));
 
         return $text;
@@ -320,36 +325,31 @@ abstract class Rooms extends TestCase
      */
     protected function until(\Closure $holds, string $what): void
     {
+        self::waitedFor($this->browser ?? null, $holds, $what);
+        $this->addToAssertionCount(1);
+    }
+
+    /**
+     * What there is at last; where there is nothing, what the page says instead is told.
+     *
+     * @param \Closure(): mixed $there
+     */
+    private static function waitedFor(?RemoteWebDriver $browser, \Closure $there, string $what): mixed
+    {
         $end = hrtime(true) + self::PATIENCE * 1_000_000_000;
         while (true) {
             try {
-                if ($holds()) {
-                    $this->addToAssertionCount(1);
-
-                    return;
+                if ($found = $there()) {
+                    return $found;
                 }
-            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException|\Facebook\WebDriver\Exception\NoSuchElementException) {
+            } catch (StaleElementReferenceException|NoSuchElementException) {
             }
             if (hrtime(true) > $end) {
-                self::inVain($what, $this->browser ?? null);
+                $seen = $browser?->executeScript('return document.body?.innerText.slice(-1500)');
+                self::fail("Waited in vain until $what. The page says at its end:\n".(\is_string($seen) ? $seen : ''));
             }
             usleep(self::BETWEEN * 1000);
         }
-    }
-
-    private static function waitedFor(RemoteWebDriver $browser, callable|WebDriverExpectedCondition $there, string $what): mixed
-    {
-        try {
-            return $browser->wait(self::PATIENCE, self::BETWEEN)->until($there, $what);
-        } catch (TimeoutException) {
-            self::inVain($what, $browser);
-        }
-    }
-
-    private static function inVain(string $what, ?RemoteWebDriver $browser): never
-    {
-        $seen = $browser?->executeScript('return document.body?.innerText.slice(-1500)');
-        self::fail("Waited in vain until $what. The page says at its end:\n".(\is_string($seen) ? $seen : ''));
     }
 
     /** Nothing on the page, once it stands still, keeps anybody out who does not see it, or sees it otherwise. */
