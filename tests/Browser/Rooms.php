@@ -345,8 +345,8 @@ abstract class Rooms extends TestCase
             } catch (StaleElementReferenceException|NoSuchElementException) {
             }
             if (hrtime(true) > $end) {
-                $seen = $browser?->executeScript('return document.body?.innerText.slice(-1500)');
-                self::fail("Waited in vain until $what. The page says at its end:\n".(\is_string($seen) ? $seen : ''));
+                $seen = $browser?->executeScript('return document.body?.innerText.slice(0, 5000)');
+                self::fail("Waited in vain until $what. The page says:\n".(\is_string($seen) ? $seen : ''));
             }
             usleep(self::BETWEEN * 1000);
         }

@@ -46,8 +46,9 @@ export default function Palette({ onClose }: { onClose: () => void }) {
     queryKey: keys.names(query),
     queryFn: () => answer(api.GET('/api/names', { params: { query: { query } } })).then((list) => list.found),
   });
-  // Both at once, so that what is highlighted stays the first.
-  const [recipes, names] = found.data && named.data ? [found.data, named.data] : [[], []];
+  // Both at once, so that what is highlighted stays the first; and nothing that was found for other words.
+  const searching = query !== text || found.isPending || named.isPending;
+  const [recipes, names] = searching ? [[], []] : [found.data ?? [], named.data ?? []];
   const isNamed = (title: string) => title.toLowerCase().includes(query.trim().toLowerCase());
   const recipeOption = (group: string, { id, title }: { id: string; title: string }) => ({
     id,
@@ -79,6 +80,7 @@ export default function Palette({ onClose }: { onClose: () => void }) {
       <DialogContent sx={{ minHeight: 430 }}>
         <Autocomplete<Option, false, false, false>
           open
+          onClose={(_, why) => why === 'escape' && onClose()}
           autoHighlight
           disablePortal
           options={options}
@@ -95,7 +97,9 @@ export default function Palette({ onClose }: { onClose: () => void }) {
           groupBy={(o) => o.group}
           getOptionLabel={(o) => o.name}
           getOptionKey={(o) => o.id}
-          noOptionsText={found.isFetching || named.isFetching ? 'Searching …' : 'No matches'}
+          loading={searching}
+          loadingText="Searching …"
+          noOptionsText={(found.error ?? named.error)?.message ?? 'No matches'}
           onChange={(_, option) => {
             if (!option) return;
             onClose();

@@ -1,6 +1,6 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useLater } from './useLater';
 
@@ -20,17 +20,20 @@ type Props<T> = {
 export function SearchPick<T extends { id: string }>({ label, placeholder, chosen = '', queryKey, search, titleOf, onPick }: Props<T>) {
   const [typed, setTyped] = useState<string | null>(null);
   const later = useLater(typed ?? '');
-  const found = useQuery({ queryKey: queryKey(later), queryFn: () => search(later), placeholderData: keepPreviousData });
+  const found = useQuery({ queryKey: queryKey(later), queryFn: () => search(later) });
+  const searching = later !== (typed ?? '') || found.isPending; // what was found for other words is not offered
   return (
     <Autocomplete<T>
-      options={[...(found.data ?? [])]}
+      options={searching ? [] : [...(found.data ?? [])]}
       value={null}
       inputValue={typed ?? chosen}
       blurOnSelect
       filterOptions={(all) => all} // the server has searched already
       getOptionLabel={titleOf}
       getOptionKey={(one) => one.id}
-      noOptionsText={found.isFetching ? 'Searching …' : 'No matches'}
+      loading={searching}
+      loadingText="Searching …"
+      noOptionsText={found.error?.message ?? 'No matches'}
       onInputChange={(_, text, why) => setTyped(why === 'input' ? text : null)}
       onChange={(_, one) => one && onPick(one)}
       renderInput={(params) => <TextField {...params} label={label} placeholder={placeholder} />}
