@@ -121,6 +121,7 @@ serve_lan() {
   [ "$had_nginx" = yes ] || [ ! -d /run/systemd/system ] || ${as_root:-} systemctl disable --now nginx "php$v-fpm" > /dev/null 2>&1 || true
   make_certificates
   name=$(lan_names | sed -n 3p)
+  [ "$units" = yes ] || need_ports 0.0.0.0 "$port"
   run=$(mktemp -d)
   local as='' root_may=()
   if [ "$(id -u)" = 0 ]; then

@@ -100,13 +100,19 @@ compile_container() {
   bin/console cache:warmup --no-interaction > /dev/null
 }
 
+# This port and the next, at an address.
+need_ports() {
+  local port
+  for port in "$2" $(($2 + 1)); do
+    php -r 'exit(@stream_socket_server("tcp://$argv[1]:$argv[2]") ? 0 : 1);' "$1" "$port" || { say "Port $port is taken; choose another with --port."; exit 1; }
+  done
+}
+
 # Serves the store in INLAID_STORE on 127.0.0.1, and beside it the guests' door, by which a client with a link sees one board and nothing else. Prints the
 # address and runs until it is stopped.
 serve() {
   local port=$1 guests=$(($1 + 1))
-  for p in "$port" "$guests"; do
-    php -r '$s = @stream_socket_server("tcp://127.0.0.1:'"$p"'"); exit($s ? 0 : 1);' || { say "Port $p is taken; choose another with --port."; exit 1; }
-  done
+  need_ports 127.0.0.1 "$port"
   trap 'stop_servers' EXIT
   trap 'exit 0' INT TERM
   start_server guest "$guests" 2

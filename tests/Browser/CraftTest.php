@@ -59,11 +59,7 @@ final class CraftTest extends Rooms
     {
         $this->go('/days');
         $this->until(fn (): bool => str_contains($this->main(), 'All ready '), 'the days are planned');
-        $this->browser->executeScript(
-            'const was = window.fetch; const held = new Promise((found) => { window.found = found; }); '
-            .'window.fetch = (asked, ...more) => '
-                .'/[?&]query=./.test(asked.url ?? asked) ? held.then(() => was(asked, ...more)) : was(asked, ...more);',
-        );
+        $this->holdAnswers('[?&]query=.');
         $this->press(WebDriverKeys::CONTROL.'k');
         $this->see('[role=dialog] input');
         $this->until(fn (): bool => \count($this->offered()) > 10, 'recipes and rooms are offered');
@@ -81,7 +77,7 @@ final class CraftTest extends Rooms
             fn (): bool => str_contains($this->text('.MuiAutocomplete-popper'), 'Searching …') && [] === $this->offered(),
             'still searched for',
         );
-        $this->browser->executeScript('window.found()');
+        $this->answerNow();
         $this->until(fn (): bool => ['Notice-board frame, stippled and lined'] === $this->offered(), 'only what was found');
         $field->sendKeys(WebDriverKeys::ARROW_DOWN.WebDriverKeys::ENTER);
         $this->see('section[aria-label^="Notice-board"]');

@@ -135,6 +135,24 @@ final class LanTest extends Rooms
         self::assertFalse($old, 'no CBC with SHA-1');
     }
 
+    /** The port beside it is needed too. */
+    public function testAPortThatIsTakenIsSaid(): void
+    {
+        $taken = self::freePort() + 1;
+        $other = stream_socket_server("tcp://127.0.0.1:$taken");
+        self::assertIsResource($other);
+        foreach ([[], ['--lan']] as $how) {
+            $start = new Process(
+                ['bin/start', ...$how, '--port', (string) ($taken - 1)],
+                \dirname(__DIR__, 2),
+                ['APP_ENV' => 'prod', 'INLAID_STORE' => $this->studio->store],
+            );
+            $start->run();
+            self::assertStringContainsString("Port $taken is taken; choose another with --port.", $start->getErrorOutput());
+            self::assertSame(1, $start->getExitCode());
+        }
+    }
+
     /**
      * @param array<int, mixed> $options
      *

@@ -17,7 +17,6 @@ final class PainterTest extends Rooms
     {
         $this->go('/');
         $this->first(WebDriverBy::xpath("//h2[.='Ticket rack, slate wash']"))->click();
-        $this->see('[data-testid=film]'); // with what is worked out the rows grow, and what is pressed moves
         $this->row('4. Slate wash')->click();
         $this->clickInView($this->button('Show µm and ΔE'));
         [$film, $ready, $marks] = $this->profile();

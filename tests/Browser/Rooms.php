@@ -413,6 +413,21 @@ abstract class Rooms extends TestCase
         return self::words($this->browser, 'main') ?? '';
     }
 
+    /** What is asked for at such addresses is not answered before {@see answerNow()}. */
+    protected function holdAnswers(string $addresses): void
+    {
+        $this->browser->executeScript(
+            'const was = window.fetch; const held = new Promise((go) => { window.answerNow = go; }); const some = new RegExp(arguments[0]); '
+            .'window.fetch = (asked, ...more) => (some.test(asked.url ?? asked) ? held : Promise.resolve()).then(() => was(asked, ...more));',
+            [$addresses],
+        );
+    }
+
+    protected function answerNow(): void
+    {
+        $this->browser->executeScript('window.answerNow()');
+    }
+
     /** Scrolled to the middle first: at the rim of a scrolling panel something may lie over it. */
     protected function clickInView(RemoteWebElement $element): void
     {
@@ -558,11 +573,13 @@ abstract class Rooms extends TestCase
         return false !== $socket;
     }
 
+    /** Nobody's at any address, nor is the next; below those from which connections go out, which come at any time. */
     protected static function freePort(): int
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('No free port.');
-        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        fclose($socket);
+        do {
+            $port = 2 * random_int(6_000, 16_000);
+            $both = array_filter([$port, $port + 1], static fn (int $p): bool => false !== @stream_socket_server("tcp://0.0.0.0:$p"));
+        } while (2 !== \count($both));
 
         return $port;
     }

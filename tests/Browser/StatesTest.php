@@ -56,6 +56,27 @@ final class StatesTest extends Rooms
     }
 
     /**
+     * Rows whose waits and films are still worked out would grow, and move away under the hand: they are shown when nothing moves any more.
+     */
+    public function testNothingOfARecipeMovesAwayUnderTheHand(): void
+    {
+        $this->go('/');
+        $this->see('main li h2');
+        $this->holdAnswers('/api/preview');
+        $this->browser->executeScript(
+            'window.places = []; new MutationObserver(() => window.places.push('
+            .'[...document.querySelectorAll("[data-step]")].map((row) => Math.round(row.getBoundingClientRect().top)).join(),'
+            .')).observe(document.body, { childList: true, subtree: true });',
+        );
+        $this->first(WebDriverBy::xpath("//h2[.='Notice-board frame, stippled and lined']"))->click();
+        $this->button('Save revision');
+        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('[data-step]')));
+        $this->answerNow();
+        $this->see('[data-testid=film]');
+        self::assertCount(1, array_filter((array) $this->browser->executeScript('return [...new Set(window.places)]')));
+    }
+
+    /**
      * The power goes while the book is open: rooms say so instead of falling to pieces, and open when it is back.
      */
     public function testARoomThatCannotBeFetchedSaysSo(): void

@@ -12,6 +12,7 @@ import { bench } from '../../theme/theme';
 import { useOffer } from '../../ui/commands';
 import { Choice } from '../../ui/Field';
 import { useFigures } from '../../ui/figures';
+import { Loading } from '../../ui/Notice';
 import { useVisited } from '../../ui/recent';
 import { ConflictDialog } from './ConflictDialog';
 import { Cut } from './Cut';
@@ -137,6 +138,8 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
       )}
       {room === 'piece' ? (
         <PieceRoom document={document} preview={preview} vocabulary={vocabulary} violations={violations} onChange={draft.edit} />
+      ) : worked === null && violations.length === 0 ? (
+        <Loading what="the layers" /> // with what is worked out rows grow and fold, and would move away under the hand
       ) : (
         <>
           <Box
