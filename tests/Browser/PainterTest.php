@@ -42,7 +42,6 @@ final class PainterTest extends Rooms
         $this->startServer();
         $this->browser->navigate()->refresh();
         self::assertStringStartsWith('8.', $this->row('Pale lips')->getText());
-        $this->see('[data-testid=film]');
         $this->row('4. Slate wash')->click();
         $this->until(fn (): bool => str_contains($this->profile()[0], '3.4 µm dry'), 'the ratio kept with the revision is still there');
         self::assertStringContainsString('from revision 3', $this->text('[data-testid=saving]'));

@@ -417,8 +417,9 @@ abstract class Rooms extends TestCase
     protected function holdAnswers(string $addresses): void
     {
         $this->browser->executeScript(
-            'const was = window.fetch; const held = new Promise((go) => { window.answerNow = go; }); const some = new RegExp(arguments[0]); '
-            .'window.fetch = (asked, ...more) => (some.test(asked.url ?? asked) ? held : Promise.resolve()).then(() => was(asked, ...more));',
+            'const was = window.fetch; const some = new RegExp(arguments[0]); '
+            .'const held = new Promise((go) => { window.answerNow = go; }); '
+            .'window.fetch = async (asked, ...more) => { if (some.test(asked.url ?? asked)) await held; return was(asked, ...more); };',
             [$addresses],
         );
     }

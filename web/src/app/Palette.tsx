@@ -6,7 +6,7 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import { answer, api } from '../api/api';
+import { answer, api, wrongIn } from '../api/api';
 import { keys } from '../api/keys';
 import { bench } from '../theme/theme';
 import { useOffered } from '../ui/commands';
@@ -99,7 +99,7 @@ export default function Palette({ onClose }: { onClose: () => void }) {
           getOptionKey={(o) => o.id}
           loading={searching}
           loadingText="Searching …"
-          noOptionsText={(found.error ?? named.error)?.message ?? 'No matches'}
+          noOptionsText={wrongIn(found.error ?? named.error) ?? 'No matches'}
           onChange={(_, option) => {
             if (!option) return;
             onClose();

@@ -2,6 +2,7 @@ import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { wrongIn } from '../api/api';
 import { useLater } from './useLater';
 
 type Props<T> = {
@@ -33,7 +34,7 @@ export function SearchPick<T extends { id: string }>({ label, placeholder, chose
       getOptionKey={(one) => one.id}
       loading={searching}
       loadingText="Searching …"
-      noOptionsText={found.error?.message ?? 'No matches'}
+      noOptionsText={wrongIn(found.error) ?? 'No matches'}
       onInputChange={(_, text, why) => setTyped(why === 'input' ? text : null)}
       onChange={(_, one) => one && onPick(one)}
       renderInput={(params) => <TextField {...params} label={label} placeholder={placeholder} />}
